@@ -18,6 +18,7 @@ public final class Palettes {
             Map.entry(Role.POCHE_TINT, new Oklch(0.46, 0.012, 60)),
             Map.entry(Role.WALL_SIDE, new Oklch(0.80, 0.012, 75)),
             Map.entry(Role.SHADOW, new Oklch(0.44, 0.014, 290)),
+            Map.entry(Role.SUNLIGHT, new Oklch(0.990, 0.030, 90)),
             Map.entry(Role.BARE_FLOOR, new Oklch(0.965, 0.006, 85)),
             Map.entry(Role.LIVING_FLOOR, new Oklch(0.90, 0.040, 75)),
             Map.entry(Role.DINING_FLOOR, new Oklch(0.91, 0.036, 60)),

@@ -7,6 +7,7 @@ public enum LayerKind {
     UNDERLAY("Underlay"),
     FLOOR("Floor finishes"),
     RUGS("Rugs"),
+    SUNLIGHT("Sun on floors"),
     SHADE("Shade on floors"),
     FURNITURE("Furniture"),
     TOP_SHADOW("Cast shadow on furniture"),

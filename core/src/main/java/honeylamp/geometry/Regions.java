@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.stream.Stream;
+import org.locationtech.jts.algorithm.ConvexHull;
 import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -91,6 +92,12 @@ public final class Regions {
             out.add(outline((Polygon) triangles.getGeometryN(i)).shell().counterClockwise());
         }
         return out;
+    }
+
+    /** The smallest convex ring around points that do not all lie in a line. */
+    public static Ring hull(Collection<Point> points) {
+        var hull = new ConvexHull(points.stream().map(Regions::coordinate).toArray(Coordinate[]::new), FACTORY);
+        return outline((Polygon) hull.getConvexHull()).shell().counterClockwise();
     }
 
     private static boolean isConvex(Ring ring) {

@@ -43,6 +43,7 @@ import honeylamp.illustrate.shade.FloorShade;
 import honeylamp.illustrate.shade.LampLight;
 import honeylamp.illustrate.shade.Solids;
 import honeylamp.illustrate.shade.TopShadow;
+import honeylamp.illustrate.shade.WindowLight;
 import honeylamp.illustrate.words.AxisArt;
 import honeylamp.illustrate.words.DimensionArt;
 import honeylamp.illustrate.words.LabelArt;
@@ -198,8 +199,18 @@ public final class Illustration {
         add(layers, LayerKind.STRUCTURES, Kind.FIXED_PARTS, onFloor);
         var walls = new ArrayList<>(kept(
                 About.WALLS,
-                List.of(geometry.network(), geometry.removed(), geometry.cuts(), plan.wallTypes(), lamp),
-                () -> new WallArt(frame, pens).marks(storey, lamp)));
+                List.of(
+                        geometry.network(),
+                        geometry.removed(),
+                        geometry.cuts(),
+                        plan.wallTypes(),
+                        lamp,
+                        view.view().light()),
+                () -> new WallArt(frame, pens)
+                        .marks(
+                                storey,
+                                lamp,
+                                view.light().filter(_ -> lamp == Lamp.LIT).map(Light::fall))));
         walls.addAll(structures.cut(fixed.blocks()));
         add(layers, LayerKind.POCHE, Kind.WALLS, walls);
         var openings = remembered.answerOf(
@@ -354,7 +365,8 @@ public final class Illustration {
         WASH,
         WALLS,
         OPENINGS,
-        LIVED_IN
+        LIVED_IN,
+        SUN
     }
 
     /** Marks of things that are the same objects as long as nothing in them changes. */
@@ -477,20 +489,30 @@ public final class Illustration {
         var light = seen.orElse(view.view().light());
         var surface = shadedSurface(light);
         var look = seen.isEmpty() ? this.look.withCastShadow(0) : this.look; // the sun is down
-        if (surface.isEmpty() || look.castShadow() == 0 && look.cornerShade() == 0) {
+        if (surface.isEmpty() || look.castShadow() == 0 && look.cornerShade() == 0 && look.windowLight() == 0) {
             return;
         }
         var rooms = surfaces().stream().map(frame::paper).toList();
+        var isSoft = look.shading() == Shading.SOFT || look.shading() == Shading.LAMPS;
+        var sun = seen.isPresent() && look.windowLight() > 0 && showing.shows(Kind.WALLS)
+                ? sun(light, solids)
+                : WindowLight.NONE;
+        if (look.shading() == Shading.SOFT || look.shading() == Shading.WASHED) {
+            var marks = sun.marks(frame, pens.ink(Role.SUNLIGHT), look.windowLight());
+            if (!marks.isEmpty()) {
+                layers.add(Layer.of(LayerKind.SUNLIGHT, marks));
+            }
+        }
         var shade = FloorShade.of(
                 frame,
                 new FloorShade.Surface(surface, rooms, light.falls() == Falls.AROUND ? built() : Optional.empty()),
                 solids,
                 look,
                 light,
+                sun,
                 words,
                 shadePxPerMm,
                 remembered);
-        var isSoft = look.shading() == Shading.SOFT || look.shading() == Shading.LAMPS;
         layers.add(new Layer(
                 LayerKind.SHADE, look.shading() == Shading.HATCHED ? Blend.COVER : Blend.MULTIPLY, List.of(shade)));
         var onTops = look.castShadow() > 0 && isSoft
@@ -499,6 +521,17 @@ public final class Illustration {
         if (!onTops.isEmpty()) {
             layers.add(Layer.of(LayerKind.TOP_SHADOW, onTops));
         }
+    }
+
+    private record Sunny(Light light, List<Solids.Solid> pieces) {}
+
+    private WindowLight sun(Light light, Solids solids) {
+        var asked = new Sunny(light, solids.pieces());
+        var same = remembered.answer(asked, () -> asked);
+        return remembered.answerOf(
+                About.SUN,
+                List.of(geometry.cuts(), geometry.rooms(), same),
+                () -> WindowLight.of(geometry, light, solids.pieces()));
     }
 
     /** All floors inside, on balconies and around the building, in paper mm; or the whole ground. */

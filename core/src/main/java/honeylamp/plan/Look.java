@@ -19,6 +19,8 @@ import java.util.Optional;
  * @param cornerReach how far corner shade reaches
  * @param heightCap heights above this cast no longer shadow
  * @param shadeCeiling the most that shade takes of the light on the bare floor of a room, in its mean, from 0 to 1
+ * @param windowLight how bright the sun lies on floors through windows, from 0 (not at all) to 1
+ * @param edges how cast shade ends, and the shade below the edges of pieces
  * @param shading how shade is laid
  * @param paper what it is drawn on
  * @param palette the colour of every role
@@ -36,6 +38,8 @@ public record Look(
         Length cornerReach,
         Length heightCap,
         double shadeCeiling,
+        double windowLight,
+        ShadeEdge edges,
         Shading shading,
         DrawingPaper paper,
         Palette palette,
@@ -86,6 +90,7 @@ public record Look(
         Checks.positive("height cap", heightCap);
         tones = Map.copyOf(tones);
         Checks.within("most shade", shadeCeiling, 0, 1);
+        Checks.within("light through windows", windowLight, 0, 1);
     }
 
     /** The look with another tone of a material; empty gives it back its usual one. */

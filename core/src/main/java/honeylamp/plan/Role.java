@@ -17,6 +17,8 @@ public enum Role {
     WALL_SIDE,
     /** What cast shadows multiply by. */
     SHADOW,
+    /** What the sun lays on floors through windows. */
+    SUNLIGHT,
     /** Floors nobody chose a finish for, of rooms nobody said a use of. */
     BARE_FLOOR,
     /** Floors nobody chose a finish for, by the use of their room. */

@@ -110,6 +110,8 @@ final class FieldDefaults {
             new Field(LOOK, "dimensions", workingDimensions("ticks")),
             new Field(LOOK, "paper", barePaper()),
             new Field(LOOK, "shadeCeiling", JSON.numberNode(0.2)),
+            new Field(LOOK, "windowLight", JSON.numberNode(0)),
+            new Field(LOOK, "edges", usualEdges()),
             new Field(LOOK, "colouring", asLaid()),
             new Field(LOOK, "shading", JSON.stringNode("soft")),
             new Field(LIGHT, "falls", JSON.stringNode("inside")),
@@ -210,6 +212,10 @@ final class FieldDefaults {
     }
 
     /** Name, area, clear size and own words in rooms. */
+    private static JsonNode usualEdges() {
+        return JSON.objectNode().put("softness", 0.5).put("contact", 0.5).put("reach", 45);
+    }
+
     private static JsonNode barePaper() {
         return JSON.objectNode().put("kind", "cartridge").put("tooth", 0).put("wash", 0);
     }

@@ -11,6 +11,7 @@ import honeylamp.plan.LineRole;
 import honeylamp.plan.Look;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Role;
+import honeylamp.plan.ShadeEdge;
 import honeylamp.plan.TextRole;
 import honeylamp.units.Length;
 import java.util.Arrays;
@@ -38,6 +39,8 @@ record LookForm(
         Length cornerReach,
         Length heightCap,
         double shadeCeiling,
+        double windowLight,
+        ShadeEdge edges,
         Look.Shading shading,
         DrawingPaper paper,
         double unsteadyMm,
@@ -77,6 +80,8 @@ record LookForm(
                 look.cornerReach(),
                 look.heightCap(),
                 look.shadeCeiling(),
+                look.windowLight(),
+                look.edges(),
                 look.shading(),
                 look.paper(),
                 mine.unsteadyMm(),
@@ -134,6 +139,8 @@ record LookForm(
                 cornerReach,
                 heightCap,
                 shadeCeiling,
+                windowLight,
+                edges,
                 shading,
                 paper,
                 Looks.of(name).palette().with(own),

@@ -160,7 +160,8 @@ class IllustrationTest {
 
     @Test
     void aFlatLookHasNoShade() {
-        var flat = ViewEdits.look(DEMO, l -> l.withCastShadow(0).withCornerShade(0));
+        var flat =
+                ViewEdits.look(DEMO, l -> l.withCastShadow(0).withCornerShade(0).withWindowLight(0));
         assertThat(picture(flat, Lamp.LIT).layers())
                 .extracting(Layer::kind)
                 .doesNotContain(LayerKind.SHADE, LayerKind.TOP_SHADOW);

@@ -127,6 +127,8 @@ class LooksWindowTest {
             assertThat(paper(w).tooth()).isEqualTo(0.8);
             w.press("look-back");
             assertThat(paper(w)).isEqualTo(washed);
+            w.fill("window-light-value", "0.9");
+            assertThat(look(w).windowLight()).isEqualTo(0.9);
         }
     }
 

@@ -287,7 +287,7 @@ final class Decor {
 
     private static void floorVase(PiecePen pen) {
         var r = Math.min(pen.w, pen.d);
-        pen.standing(-r, -r, r, r, 0, pen.h * 0.7, r * 0.7, Role.CUSHION_COOL);
+        pen.standingRound(0, 0, r, 0, pen.h * 0.7, r * 0.7, Role.CUSHION_COOL);
         pen.standing(-r * 0.5, -r * 0.5, r * 0.5, r * 0.5, pen.h * 0.6, pen.h, 20, Role.CUSHION_COOL);
         pen.circle(0, 0, r, Role.CUSHION_COOL, Edge.OUTLINE, Detail.PLAIN);
         pen.circle(0, 0, r * 0.55, Role.CUSHION_COOL, Edge.INNER, Detail.PLAIN);
@@ -325,7 +325,7 @@ final class Decor {
 
     private static void bowl(PiecePen pen) {
         var r = Math.min(pen.w, pen.d);
-        pen.standing(Figure.circle(Point.ORIGIN, r).flattened(4), 0, pen.h, 50, Role.PORCELAIN);
+        pen.standingRound(0, 0, r, 0, pen.h, 50, Role.PORCELAIN);
         pen.circle(0, 0, r, Role.PORCELAIN, Edge.OUTLINE, Detail.PLAIN);
         pen.circle(0, 0, r * 0.82, Role.WATER_SHADE, Edge.INNER, Detail.PLAIN);
         var roles = new Role[] {Role.CUSHION, Role.LEAF_LIGHT, Role.TIMBER, Role.CUSHION};

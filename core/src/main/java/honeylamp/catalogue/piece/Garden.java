@@ -159,7 +159,7 @@ final class Garden {
     private static void parasol(PiecePen pen) {
         var r = Math.min(pen.w, pen.d);
         pen.standing(-25, -25, 25, 25, 0, pen.h, 6, Role.TIMBER);
-        pen.standing(-r, -r, r, r, pen.h - 450, pen.h - 60, 120, Role.LINEN);
+        pen.standingRound(0, 0, r, pen.h - 450, pen.h - 60, 120, Role.LINEN);
         var cloth = Figure.builder();
         for (var i = 0; i <= 8; i++) {
             var a = Point.direction(22.5 + 45.0 * i).times(r);
@@ -193,7 +193,7 @@ final class Garden {
     private static void grillRound(PiecePen pen) {
         var r = Math.min(pen.w, pen.d);
         pen.legs(0, pen.h * 0.6, 25, r * 0.5, Role.METAL);
-        pen.standing(-r, -r, r, r, pen.h * 0.55, pen.h, r * 0.6, Role.DARK);
+        pen.standingRound(0, 0, r, pen.h * 0.55, pen.h, r * 0.6, Role.DARK);
         pen.circle(0, 0, r, Role.DARK, Edge.OUTLINE, Detail.PLAIN);
         pen.circle(0, 0, r * 0.8, Role.METAL, Edge.INNER, Detail.PLAIN);
         for (var x = -r * 0.6; x < r * 0.7; x += 60) {
@@ -205,7 +205,7 @@ final class Garden {
 
     private static void fire(PiecePen pen) {
         var r = Math.min(pen.w, pen.d);
-        pen.standing(-r, -r, r, r, pen.h * 0.3, pen.h, r * 0.5, Role.DARK);
+        pen.standingRound(0, 0, r, pen.h * 0.3, pen.h, r * 0.5, Role.DARK);
         pen.standing(-r * 0.4, -r * 0.4, r * 0.4, r * 0.4, 0, pen.h * 0.3, 6, Role.DARK);
         pen.circle(0, 0, r, Role.DARK, Edge.OUTLINE, Detail.PLAIN);
         pen.circle(0, 0, r * 0.84, Role.EARTH, Edge.INNER, Detail.PLAIN);
@@ -234,7 +234,7 @@ final class Garden {
     private static void trampoline(PiecePen pen) {
         var r = Math.min(pen.w, pen.d);
         pen.legs(0, 750, 40, r * 0.25, Role.METAL);
-        pen.standing(-r, -r, r, r, 700, 780, 20, Role.CUSHION_COOL);
+        pen.standingRound(0, 0, r, 700, 780, 20, Role.CUSHION_COOL);
         pen.standing(-r, -10, -r + 40, 10, 780, pen.h, 6, Role.METAL);
         pen.standing(r - 40, -10, r, 10, 780, pen.h, 6, Role.METAL);
         pen.circle(0, 0, r, Role.CUSHION_COOL, Edge.OUTLINE, Detail.PLAIN);
@@ -353,7 +353,7 @@ final class Garden {
 
     private static void butt(PiecePen pen) {
         var r = Math.min(pen.w, pen.d);
-        pen.standing(-r, -r, r, r, 0, pen.h, 60, Role.LEAF_DEEP);
+        pen.standingRound(0, 0, r, 0, pen.h, 60, Role.LEAF_DEEP);
         pen.circle(0, 0, r, Role.LEAF_DEEP, Edge.OUTLINE, Detail.PLAIN);
         pen.circle(0, 0, r - 45, Role.WATER_SHADE, Edge.INNER, Detail.PLAIN);
         pen.circle(0, r * 0.5, 50, Role.METAL, Edge.INNER, Detail.PLAIN);

@@ -105,7 +105,7 @@ final class Lamps {
     private static void tableLamp(PiecePen pen) {
         var r = Math.min(pen.w, pen.d);
         pen.standing(-r * 0.5, -r * 0.5, r * 0.5, r * 0.5, 0, pen.h * 0.5, 40, Role.CUSHION_COOL);
-        pen.standing(-r, -r, r, r, pen.h * 0.5, pen.h, 20, Role.LINEN);
+        pen.standingRound(0, 0, r, pen.h * 0.5, pen.h, 20, Role.LINEN);
         shade(pen, r);
     }
 
@@ -121,7 +121,7 @@ final class Lamps {
     private static void pendant(PiecePen pen) {
         var r = Math.min(pen.w, pen.d);
         pen.standing(-4, -4, 4, 4, 260, pen.h, 2, Role.DARK);
-        pen.standing(-r, -r, r, r, 0, 260, 70, Role.LINEN);
+        pen.standingRound(0, 0, r, 0, 260, 70, Role.LINEN);
         shade(pen, r);
         pen.cross(r);
     }
@@ -134,14 +134,14 @@ final class Lamps {
         for (var i = 0; i < many; i++) {
             var x = -pen.w + 2 * pen.w * (i + 0.5) / many;
             pen.standing(x - 4, -4, x + 4, 4, 200, pen.h - 30, 2, Role.DARK);
-            pen.standing(x - r, -r, x + r, r, 0, 200, 40, Role.DARK);
+            pen.standingRound(x, 0, r, 0, 200, 40, Role.DARK);
             pen.circle(x, 0, r, Role.LINEN, Edge.OUTLINE, Detail.PLAIN);
         }
     }
 
     private static void ceiling(PiecePen pen) {
         var r = Math.min(pen.w, pen.d);
-        pen.standing(-r, -r, r, r, 0, pen.h, 40, Role.LINEN);
+        pen.standingRound(0, 0, r, 0, pen.h, 40, Role.LINEN);
         pen.circle(0, 0, r, Role.LINEN, Edge.OUTLINE, Detail.PLAIN);
         pen.cross(r);
     }

@@ -124,7 +124,7 @@ final class Oddments {
 
     private static void cup(PiecePen pen) {
         var r = Math.min(pen.w, pen.d);
-        pen.standing(-r, -r, r, r, 0, 12, 5, Role.PORCELAIN);
+        pen.standingRound(0, 0, r, 0, 12, 5, Role.PORCELAIN);
         pen.standing(-r * 0.5, -r * 0.5, r * 0.5, r * 0.5, 12, pen.h, 8, Role.PORCELAIN);
         pen.circle(0, 0, r, Role.PORCELAIN, Edge.INNER, Detail.PLAIN);
         pen.innerBox(r * 0.5, -10, r * 0.86, 10, 8, Role.PORCELAIN, Detail.DRAWN);

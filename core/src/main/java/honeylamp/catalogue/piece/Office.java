@@ -7,6 +7,7 @@ import honeylamp.catalogue.symbol.SymbolShape.Detail;
 import honeylamp.catalogue.symbol.SymbolShape.Edge;
 import honeylamp.catalogue.symbol.SymbolShape.Level;
 import honeylamp.geometry.Affine;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Role;
@@ -169,7 +170,8 @@ final class Office {
     /** A seat on a star of five, its back to {@code turnDeg} counter-clockwise from the back of the piece. */
     private static void swivel(PiecePen pen, double x, double y, double turnDeg, double high) {
         pen.within(Affine.turn(turnDeg).then(Affine.move(x, y)), () -> {
-            pen.standing(-270, -270, 270, 270, 40, 90, 20, Role.METAL);
+            pen.seen(
+                    new Box(-270, -270, 270, 270).ring(), 40, 90, 20, Role.METAL); // a star of thin arms shades nothing
             pen.standing(-25, -25, 25, 25, 90, 420, 4, Role.METAL);
             pen.standing(-240, -230, 240, 200, 420, 490, 30, Role.TEXTILE);
             pen.standing(-220, 180, 220, 240, Math.min(520, high - 100), high, 40, Role.TEXTILE);

@@ -232,16 +232,17 @@ final class Trees {
             pen.inner(x, -pen.d * 0.4, x, pen.d * 0.4, Detail.DRAWN);
             pen.frontLine(x, 60, x, pen.h * 0.95, Detail.PLAIN);
         }
+        var post = Math.min(pen.d, pen.w / 2);
         for (var i = 0; i <= bays; i++) {
             var x = -pen.w + 2 * pen.w * i / bays;
-            var from = Math.clamp(x - pen.d, -pen.w, pen.w - 2 * pen.d);
-            pen.body(from, -pen.d, from + 2 * pen.d, pen.d, 0, pen.h, 3, Role.TIMBER_DARK);
+            var from = Math.clamp(x - post, -pen.w, pen.w - 2 * post);
+            pen.body(from, -pen.d, from + 2 * post, pen.d, 0, pen.h, 3, Role.TIMBER_DARK);
         }
     }
 
     /** Two posts and a leaf that stands a quarter open. */
     private static void gate(PiecePen pen) {
-        var post = 2 * pen.d;
+        var post = Math.min(2 * pen.d, pen.w / 2);
         var leaf = 2 * pen.w - 2 * post;
         for (var x : new double[] {-pen.w, pen.w - post}) {
             pen.body(x, -pen.d, x + post, pen.d, 0, pen.h, 3, Role.TIMBER_DARK);

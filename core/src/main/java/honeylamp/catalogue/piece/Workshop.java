@@ -231,7 +231,7 @@ final class Workshop {
 
     private static void barrel(PiecePen pen) {
         var r = Math.min(pen.w, pen.d);
-        pen.standing(-r, -r, r, r, 0, pen.h, 50, Role.TIMBER);
+        pen.standingRound(0, 0, r, 0, pen.h, 50, Role.TIMBER);
         for (var z : new double[] {0.12, 0.35, 0.65, 0.88}) {
             pen.frontLine(-r, pen.h * z, r, pen.h * z, Detail.PLAIN);
         }
@@ -381,7 +381,7 @@ final class Workshop {
         for (var i = 0; i < many; i++) {
             var x = -pen.w + 2 * pen.w * (i + 0.5) / many;
             var r = Math.min(pen.w / many, pen.d) - 5;
-            pen.standing(x - r, -r, x + r, r, 0, pen.h, 80, Role.TIMBER);
+            pen.standingRound(x, 0, r, 0, pen.h, 80, Role.TIMBER);
             pen.circle(x, 0, r, Role.TIMBER, Edge.OUTLINE, Detail.PLAIN);
             for (var q = r - 35; q > r * 0.4; q -= 35) {
                 pen.line(Figure.circle(new Point(x, 0), q), Edge.INNER, Detail.PLAIN);

@@ -114,6 +114,12 @@ public class SymbolPen {
         }
     }
 
+    /** A round part about a point, not drawn from above. */
+    public void standingRound(
+            double x, double y, double radius, double bottom, double top, double softness, Role role) {
+        standing(Figure.circle(new Point(x, y), radius).flattened(4), bottom, top, softness, role);
+    }
+
     /** A part with upright sides over any footprint, seen from its sides; it throws no shade. */
     public void seen(Ring footprint, double bottom, double top, double radius, Role role) {
         if (top > bottom) {
@@ -130,9 +136,8 @@ public class SymbolPen {
 
     /** A round part with upright sides. */
     public void drum(double x, double y, double radius, double bottom, double top, Role role) {
-        var round = Figure.circle(new Point(x, y), radius);
-        standing(round.flattened(4), bottom, top, 6, role);
-        shape(round, role, Edge.OUTLINE, Detail.PLAIN);
+        standingRound(x, y, radius, bottom, top, 6, role);
+        shape(Figure.circle(new Point(x, y), radius), role, Edge.OUTLINE, Detail.PLAIN);
     }
 
     /** A filled shape on an upright face that looks to the front, in x and z. */

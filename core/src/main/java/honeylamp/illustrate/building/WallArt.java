@@ -19,6 +19,7 @@ import honeylamp.plan.Wall.Works;
 import honeylamp.plan.WallType.Poche;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Draws walls: the cut of each type filled in its way, one outline around all that is cut, low walls lightly. Where some
@@ -39,9 +40,13 @@ public final class WallArt {
         this.pens = pens;
     }
 
-    /** The walls of a storey. */
-    public List<Mark> marks(LaidStorey storey, Lamp lamp) {
-        var out = new ArrayList<>(standing(storey, lamp));
+    /**
+     * The walls of a storey.
+     *
+     * @param fall where shade falls, at length one; none if nothing is lit
+     */
+    public List<Mark> marks(LaidStorey storey, Lamp lamp, Optional<Point> fall) {
+        var out = new ArrayList<>(standing(storey, lamp, fall));
         out.addAll(removed(storey.geometry()));
         return out;
     }
@@ -56,7 +61,7 @@ public final class WallArt {
         return List.of(new Mark.Stroke(path(shown), pens.removed(), pens.ink()));
     }
 
-    private List<Mark> standing(LaidStorey storey, Lamp lamp) {
+    private List<Mark> standing(LaidStorey storey, Lamp lamp, Optional<Point> fall) {
         var geometry = storey.geometry();
         if (geometry.poche().isEmpty()) {
             return List.of();
@@ -86,6 +91,9 @@ public final class WallArt {
         var edges =
                 WallEdges.of(cut, geometry.cuts(), frame.planMm(pens.cutWall().widthMm()));
         out.add(new Mark.Stroke(frame.paper(edges), pens.cutWall(), pens.ink()));
+        fall.map(f -> frame.paper(ShadeSide.of(cut, geometry, f)))
+                .filter(line -> !line.isEmpty())
+                .ifPresent(line -> out.add(new Mark.Stroke(line, pens.shadeSide(), pens.ink())));
         return out;
     }
 

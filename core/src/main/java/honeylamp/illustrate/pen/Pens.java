@@ -15,6 +15,9 @@ import honeylamp.plan.TextRole;
 
 /** The pens of the picture by role, in paper mm, and the colours of its look; one dial scales all pens. */
 public record Pens(double dial, boolean large, Look look) {
+    /** So many times as broad as the outline of walls their outer faces on the shade side are drawn. */
+    private static final double SHADE_SIDE = 1.8;
+
     /** How much of the ink joints take where nothing else of a surface is seen. */
     private static final double JOINT = 0.42;
 
@@ -112,6 +115,11 @@ public record Pens(double dial, boolean large, Look look) {
 
     public Pen cutWall() {
         return pen(LineRole.CUT_WALL);
+    }
+
+    /** Along the outer faces of walls that look away from the light. */
+    public Pen shadeSide() {
+        return Pen.butt(SHADE_SIDE * cutWall().widthMm());
     }
 
     public Pen cutPost() {

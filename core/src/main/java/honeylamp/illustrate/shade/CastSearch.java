@@ -6,14 +6,11 @@ import honeylamp.plan.Light;
  * How much of the light every spot of a level floor loses to what stands towards it: from 0 to 1.
  *
  * <p>Steps of one pixel, farther out of a few, are taken towards the light. At each the height there is held against the height of the light,
- * which is {@link #HALF_DEG} wide to either side, so that shade has a soft far end; its sides are as soft, because the
+ * which is so wide to either side as a look has it, so that shade has a soft far end; its sides are as soft, because the
  * coverage there is averaged over what the light's width spans at that distance. The floor is taken to go on below all
  * that stands on it, so that no light bleeds in beside walls.
  */
 final class CastSearch {
-    /** Half the angle the light is wide; the sun's is 0.27 degrees, but a plan wants softer shade. */
-    private static final double HALF_DEG = 3.2;
-
     /** Radii, in pixels, over which coverage is averaged. */
     private static final double[] RADII = {0, 0.5, 1, 1.6, 2.4, 3.4};
 
@@ -34,12 +31,13 @@ final class CastSearch {
     private final double least;
     private final double spread;
 
-    private CastSearch(ShadeGrid grid, float[] heights, float[] coverage, Light light, double farthestMm) {
+    private CastSearch(
+            ShadeGrid grid, float[] heights, float[] coverage, Light light, double halfDeg, double farthestMm) {
         this.grid = grid;
         var towards = light.fall().times(-1);
         this.acrossPerStep = towards.x();
         this.downPerStep = -towards.y();
-        this.spread = spread(light);
+        this.spread = spread(light, halfDeg);
         this.least = 1 / light.shadowPerHeight() - spread;
         this.farthest = farthestMm / grid.pixelMm();
         this.heights = new ShiftedRows(heights, grid.width(), grid.height(), farthest + LONGEST_STEP);
@@ -49,14 +47,18 @@ final class CastSearch {
         }
     }
 
-    private static double spread(Light light) {
+    private static double spread(Light light, double halfDeg) {
         var slope = 1 / light.shadowPerHeight();
-        return Math.tan(Math.toRadians(HALF_DEG)) * (1 + slope * slope);
+        return Math.tan(Math.toRadians(halfDeg)) * (1 + slope * slope);
     }
 
-    /** How far what is so high throws its shade, soft end included, in plan mm. */
-    static double reachMm(double heightMm, Light light) {
-        return heightMm / (1 / light.shadowPerHeight() - spread(light));
+    /**
+     * How far what is so high throws its shade, soft end included, in plan mm.
+     *
+     * @param halfDeg half the angle the light is wide, in degrees
+     */
+    static double reachMm(double heightMm, Light light, double halfDeg) {
+        return heightMm / (1 / light.shadowPerHeight() - spread(light, halfDeg));
     }
 
     /** How far around a place coverage is averaged, and mixed with its neighbours, in pixels. */
@@ -69,11 +71,19 @@ final class CastSearch {
      *
      * @param heights of what stands there, in plan mm
      * @param coverage the share of every pixel that something stands on
+     * @param halfDeg half the angle the light is wide, in degrees
      * @param highestMm nothing is higher
      * @param rows only these are searched, the others are left at 0
      */
-    static float[] of(ShadeGrid grid, float[] heights, float[] coverage, Light light, double highestMm, Rows rows) {
-        var search = new CastSearch(grid, heights, coverage, light, reachMm(highestMm, light));
+    static float[] of(
+            ShadeGrid grid,
+            float[] heights,
+            float[] coverage,
+            Light light,
+            double halfDeg,
+            double highestMm,
+            Rows rows) {
+        var search = new CastSearch(grid, heights, coverage, light, halfDeg, reachMm(highestMm, light, halfDeg));
         var out = new float[grid.count()];
         rows.each(y -> search.row(y, out));
         return out;

@@ -4,13 +4,16 @@ import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Grey;
 import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Pixels;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.illustrate.paper.Noise;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.Light;
 import honeylamp.plan.Look;
+import honeylamp.plan.Oklch;
 import honeylamp.plan.Role;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 
@@ -30,6 +33,9 @@ public final class FloorShade {
 
     private static final double GAMMA = 2.2;
 
+    /** From this chroma on shade has a colour. */
+    private static final double TINTED = 0.02;
+
     /** Losses are told apart so finely. */
     private static final int STEPS = 4096;
 
@@ -38,6 +44,12 @@ public final class FloorShade {
 
     /** Within so much beside words all of the shade is back, in paper mm. */
     private static final double WORD_SOFT_MM = 6;
+
+    /** What is lost of the light where nothing of the sky is seen, at most. */
+    private static final double MOST_DIM = 0.15;
+
+    /** So much of the shade the brightest sun takes away. */
+    private static final double SUN_LIFTS = 0.95;
 
     /** From this share of its way on, shade over bare ground passes away. */
     private static final double FADES_FROM = 0.35;
@@ -61,6 +73,7 @@ public final class FloorShade {
      * The shade, to be multiplied, clipped to the floors.
      *
      * @param surface what takes shade
+     * @param sun what the sun lights through windows: there is less shade
      * @param words where words are read, in paper mm: there is less shade
      * @param pxPerMm resolution, in pixels per paper mm
      * @param remembered what was worked out before on this paper in this look
@@ -71,6 +84,7 @@ public final class FloorShade {
             Solids solids,
             Look look,
             Light light,
+            WindowLight sun,
             List<Box> words,
             double pxPerMm,
             Remembered remembered) {
@@ -80,16 +94,39 @@ public final class FloorShade {
         lost.update(LostLight.Setting.of(grid, look, light), solids);
         RoomShares.Numbered numbered =
                 remembered.answer(new Rooms(grid, surface.rooms), () -> RoomShares.Numbered.of(grid, surface.rooms));
-        var share = RoomShares.of(grid, numbered, lost.dark(), lost.coverage(), look.shadeCeiling());
-        words.forEach(box -> lighten(grid, share, box));
-        surface.built.ifPresent(built -> fade(grid, share, built, surface.whole.bounds()));
+        var isLit = look.windowLight() > 0 && !sun.sky().rooms().isEmpty();
+        var dark = isLit
+                ? dimmed(lost.dark(), sky(grid, numbered, sun.sky(), remembered), look.windowLight())
+                : lost.dark();
+        var share = RoomShares.of(grid, numbered, dark, lost.coverage(), look.shadeCeiling());
+        var kept = new float[share.length];
+        Arrays.fill(kept, 1);
+        words.forEach(box -> lighten(grid, kept, box));
+        sun.boxes().forEach(box -> light(grid, kept, sun, box, look.windowLight()));
+        surface.built.ifPresent(built -> fade(grid, kept, built, surface.whole.bounds()));
+        var all = left(left(dark, share), kept);
         var marks = switch (look.shading()) {
-            case SOFT, LAMPS -> List.<Mark>of(picture(grid, left(lost.dark(), share)));
-            case HATCHED -> Hatching.of(grid, left(lost.dark(), share), Hatching.Tool.PENCIL, ink(look, Role.INK));
-            case WASHED -> List.<Mark>of(picture(grid, glazed(grid, left(lost.dark(), share), remembered)));
-            case BROAD -> Hatching.of(grid, left(lost.dark(), share), Hatching.Tool.MARKER, ink(look, Role.SHADOW));
+            case SOFT, LAMPS -> List.of(laid(grid, all, look));
+            case HATCHED -> Hatching.of(grid, all, Hatching.Tool.PENCIL, ink(look, Role.INK));
+            case WASHED -> List.of(laid(grid, glazed(grid, all, remembered), look));
+            case BROAD -> Hatching.of(grid, all, Hatching.Tool.MARKER, ink(look, Role.SHADOW));
         };
         return new Mark.Clip(surface.whole, marks);
+    }
+
+    private record Sky(ShadeGrid grid, SkyLight sky) {}
+
+    private static float[] sky(ShadeGrid grid, RoomShares.Numbered rooms, SkyLight sky, Remembered remembered) {
+        return remembered.answer(new Sky(grid, sky), () -> sky.lacking(grid, rooms.within()));
+    }
+
+    /** Far from windows floors are a little less bright. */
+    private static float[] dimmed(float[] lost, float[] lacking, double strength) {
+        var out = new float[lost.length];
+        for (var i = 0; i < lost.length; i++) {
+            out[i] = (float) Math.min(1, lost[i] + MOST_DIM * strength * lacking[i] * (1 - lost[i]));
+        }
+        return out;
     }
 
     private record Grained(ShadeGrid grid) {}
@@ -123,7 +160,7 @@ public final class FloorShade {
 
     /** How far from what stands there shade reaches in a look, in plan mm. */
     public static double reachMm(Look look, Light light) {
-        return CastSearch.reachMm(look.heightCap().mm(), light)
+        return CastSearch.reachMm(look.heightCap().mm(), light, look.edges().halfDeg(light))
                 + look.cornerReach().mm();
     }
 
@@ -150,6 +187,17 @@ public final class FloorShade {
         }
     }
 
+    /** Leaves less of the shade where the sun falls. */
+    private static void light(ShadeGrid grid, float[] share, WindowLight sun, Box lit, double strength) {
+        var pixels = grid.pixels(lit).intersection(grid.whole());
+        for (var row = pixels.y; row < pixels.y + pixels.height; row++) {
+            for (var column = pixels.x; column < pixels.x + pixels.width; column++) {
+                share[row * grid.width() + column] *=
+                        (float) (1 - SUN_LIFTS * strength * sun.at(grid.middle(column, row)));
+            }
+        }
+    }
+
     /** Over bare ground shade passes away, before the ground ends. */
     private static void fade(ShadeGrid grid, float[] share, Box built, Box whole) {
         var most = Math.max(1, built.minX() - whole.minX());
@@ -165,6 +213,45 @@ public final class FloorShade {
                 }
             }
         }
+    }
+
+    /** Shade that is all but grey as levels; one that has a colour leaves each part of the light as much as that has. */
+    private static Mark laid(ShadeGrid grid, float[] dark, Look look) {
+        var tone = look.palette().of(Role.SHADOW);
+        if (tone.chroma() < TINTED) {
+            return picture(grid, dark);
+        }
+        var table = tints(tone);
+        var out = new int[dark.length];
+        for (var i = 0; i < out.length; i++) {
+            out[i] = table[(int) (dark[i] * STEPS + 0.5f)];
+        }
+        return new Mark.Image(new Pixels(grid.width(), grid.height(), out), grid.where());
+    }
+
+    /**
+     * The colour of every step of loss: each channel keeps a power of the light that is left, so that light which is left
+     * by as much as the shadow's own colour has is that colour, and the loss is the same in all as it would be in grey.
+     */
+    private static int[] tints(Oklch tone) {
+        var argb = tone.argb();
+        var channels = new double[] {light(argb >> 16), light(argb >> 8), light(argb)};
+        var all = 0.2126 * channels[0] + 0.7152 * channels[1] + 0.0722 * channels[2]; // IEC 61966-2-1
+        var out = new int[STEPS + 1];
+        for (var i = 0; i <= STEPS; i++) {
+            var left = 1 - i / (double) STEPS;
+            var colour = 0xff;
+            for (var channel : channels) {
+                var power = Math.log(channel) / Math.log(all);
+                colour = colour << 8 | (int) Math.round(255 * Math.pow(left, power / GAMMA));
+            }
+            out[i] = colour;
+        }
+        return out;
+    }
+
+    private static double light(int channel) {
+        return Math.pow(Math.max(1, channel & 0xff) / 255.0, GAMMA);
     }
 
     private static Mark.Picture picture(ShadeGrid grid, float[] dark) {

@@ -6,6 +6,7 @@ import honeylamp.geometry.FigureChange;
 import honeylamp.illustrate.shade.Solids.Solid;
 import honeylamp.plan.Light;
 import honeylamp.plan.Look;
+import honeylamp.plan.ShadeEdge;
 import java.awt.Rectangle;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
@@ -28,10 +29,9 @@ final class LostLight {
     /** What of the sky's light a wholly hidden sky would take away at full corner shade. */
     private static final double CORNER = 0.92;
 
-    /** What is lost below the edges of pieces, and how far that reaches in plan mm. */
-    private static final double CONTACT = 0.16;
+    /** What is lost below the edges of pieces at full contact shade. */
+    private static final double CONTACT = 0.32;
 
-    private static final double CONTACT_MM = 45;
     private static final double CONTACT_GAIN = 1.6;
 
     /** Smoothed edges, and the neighbours that heights look at, in pixels. */
@@ -42,7 +42,17 @@ final class LostLight {
 
     /** What the loss depends on beside what stands there. */
     record Setting(
-            ShadeGrid grid, double castShadow, double cornerShade, double cornerReachMm, double capMm, Light light) {
+            ShadeGrid grid,
+            double castShadow,
+            double cornerShade,
+            double cornerReachMm,
+            double capMm,
+            ShadeEdge edges,
+            Light light) {
+        double halfDeg() {
+            return edges.halfDeg(light);
+        }
+
         static Setting of(ShadeGrid grid, Look look, Light light) {
             return new Setting(
                     grid,
@@ -50,6 +60,7 @@ final class LostLight {
                     look.cornerShade(),
                     look.cornerReach().mm(),
                     look.heightCap().mm(),
+                    look.edges(),
                     light);
         }
     }
@@ -137,7 +148,10 @@ final class LostLight {
 
     /** The part within the reach of corners and contact, to either side. */
     private static Rectangle sky(Rectangle part, Setting setting) {
-        var reach = Math.max(CORNER_AVERAGE * setting.cornerReachMm, CONTACT_MM) / setting.grid.pixelMm();
+        var reach = Math.max(
+                        CORNER_AVERAGE * setting.cornerReachMm,
+                        setting.edges.reach().mm())
+                / setting.grid.pixelMm();
         var out = new Rectangle(part);
         out.grow((int) Math.ceil(reach) + EDGE_PX, (int) Math.ceil(reach) + EDGE_PX);
         return out.intersection(setting.grid.whole());
@@ -145,7 +159,7 @@ final class LostLight {
 
     /** The part that shade falls on from a part; with a height below zero the part with all that shades it. */
     private static Rectangle light(Rectangle part, Setting setting, double highestMm) {
-        var reach = CastSearch.reachMm(highestMm, setting.light) / setting.grid.pixelMm();
+        var reach = CastSearch.reachMm(highestMm, setting.light, setting.halfDeg()) / setting.grid.pixelMm();
         var fall = setting.light.fall().times(reach);
         var out = new Rectangle(part);
         out.translate((int) Math.rint(fall.x()), (int) Math.rint(-fall.y())); // the plan's y points up
@@ -174,6 +188,7 @@ final class LostLight {
                     grid.heights(now.raised, setting.capMm, from),
                     grid.shares(now.all, from),
                     setting.light,
+                    setting.halfDeg(),
                     setting.capMm,
                     rows(part, from));
             cast = cut(found, from, part);
@@ -188,8 +203,14 @@ final class LostLight {
                     part);
         }
         var pieces = grid.shares(now.pieces, around);
-        var contact =
-                cut(Smoothing.soft(pieces, around.width, around.height, CONTACT_MM / grid.pixelMm()), around, part);
+        var contact = cut(
+                Smoothing.soft(
+                        pieces,
+                        around.width,
+                        around.height,
+                        setting.edges.reach().mm() / grid.pixelMm()),
+                around,
+                part);
         put(together(setting, cast, corner, contact), part.width, dark, part, grid.width());
     }
 
@@ -209,9 +230,10 @@ final class LostLight {
     private static float[] together(Setting setting, float[] cast, float[] corner, float[] contact) {
         var byCast = (float) (CAST * setting.castShadow);
         var byCorner = (float) (CORNER * setting.cornerShade);
+        var byContact = CONTACT * setting.edges.contact();
         var out = new float[cast.length];
         for (var i = 0; i < out.length; i++) {
-            var touched = (float) (CONTACT * Math.min(1, CONTACT_GAIN * contact[i]));
+            var touched = (float) (byContact * Math.min(1, CONTACT_GAIN * contact[i]));
             out[i] = 1 - (1 - byCast * cast[i]) * (1 - byCorner * corner[i]) * (1 - touched);
         }
         return out;

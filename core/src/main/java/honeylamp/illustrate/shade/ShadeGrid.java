@@ -55,6 +55,11 @@ record ShadeGrid(Box bounds, double pxPerMm, PaperFrame frame, int width, int he
         return new Rectangle(width, height);
     }
 
+    /** The middle of a pixel, in plan mm. */
+    Point middle(int column, int row) {
+        return frame.plan(new Point(bounds.minX() + (column + 0.5) / pxPerMm, bounds.minY() + (row + 0.5) / pxPerMm));
+    }
+
     /** A grid of a part of its pixels. */
     ShadeGrid part(Rectangle part) {
         var corner = new Point(bounds.minX() + part.x / pxPerMm, bounds.minY() + part.y / pxPerMm);

@@ -168,6 +168,19 @@ class FurnishingsTest {
         assertThat(Furnishings.of("no such piece")).isEmpty();
     }
 
+    /** A piece may be typed as narrow or as shallow as can be: it is still drawn. */
+    @ParameterizedTest
+    @MethodSource("kinds")
+    void everyKindIsDrawnAtTheOddestSizes(FurnishingKind kind) {
+        for (var size : List.of(
+                new Size(100, 3000, 900, 1),
+                new Size(3000, 100, 900, 2),
+                new Size(100, 100, 100, 3),
+                new Size(5000, 5000, 20, 4))) {
+            assertThat(kind.symbol(size).parts()).as("%s", size).isNotNull();
+        }
+    }
+
     private static Box seen(Symbol symbol, SideView.From from) {
         return SideView.of(symbol, from).stream()
                 .map(p -> p.path().bounds())

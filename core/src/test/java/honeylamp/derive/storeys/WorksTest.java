@@ -35,6 +35,7 @@ import honeylamp.plan.Wall;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.takeoff.WallKey;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** Two rooms 3000 and 4900 wide and 4000 deep, 100 of wall with a door between them: what becomes of that wall. */
@@ -139,7 +140,7 @@ class WorksTest {
     @Test
     void whatGoesIsDashedWithinWhatStands() {
         var marks = new WallArt(PaperFrame.atOrigin(1), Pens.usual(50))
-                .marks(TestPlans.laid(with(Wall.Works.REMOVED)), Lamp.LIT);
+                .marks(TestPlans.laid(with(Wall.Works.REMOVED)), Lamp.LIT, Optional.empty());
         var dashed = marks.stream()
                 .filter(m -> m instanceof Mark.Stroke s && !s.pen().dashMm().isEmpty())
                 .map(m -> ((Mark.Stroke) m).path().bounds())

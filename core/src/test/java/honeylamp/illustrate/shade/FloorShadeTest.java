@@ -32,11 +32,13 @@ import honeylamp.plan.Finish;
 import honeylamp.plan.Light;
 import honeylamp.plan.Light.Falls;
 import honeylamp.plan.Look;
+import honeylamp.plan.Oklch;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Role;
 import honeylamp.plan.Showing;
 import honeylamp.plan.Sun;
 import honeylamp.plan.Wall.BodySide;
@@ -45,6 +47,7 @@ import java.awt.image.BufferedImage;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -192,6 +195,68 @@ class FloorShadeTest {
     private static int darkness(BufferedImage image, Point plan, double pxPerMm) {
         var p = FRAME.paper(plan);
         return 255 - (image.getRGB((int) (350 + pxPerMm * p.x()), (int) (350 + pxPerMm * p.y())) & 0xff);
+    }
+
+    /** From due west at 45° a block of 800 mm throws its shade 800 mm: its end is as broad as the light is wide. */
+    @Test
+    void softerEdgesPassOverALongerStretch() {
+        var lit = ViewEdits.light(blockInRoom(0.8), new Light(270, 45));
+        var wide = new ArrayList<Integer>();
+        for (var softness : List.of(0.1, 0.5, 1.0)) {
+            var image = raster(ViewEdits.look(
+                    lit, l -> l.withCornerShade(0).withEdges(l.edges().withSoftness(softness))));
+            var full = darkness(image, new Point(750, 0));
+            var half = 0;
+            for (var x = 700; x < 2200; x += 10) {
+                var d = darkness(image, new Point(x, 0));
+                half += d > full / 8 && d < full * 7 / 8 ? 1 : 0;
+            }
+            wide.add(half);
+        }
+        assertThat(wide).isSorted().doesNotHaveDuplicates();
+        assertThat(wide.getLast()).isGreaterThan(2 * wide.getFirst());
+    }
+
+    /** Right below the block's edge that faces the light: no shade of its own, only what its contact has. */
+    @Test
+    void contactShadeHasItsStrengthAndReach() {
+        var lit = ViewEdits.look(ViewEdits.light(blockInRoom(0.8), new Light(270, 45)), l -> l.withCornerShade(0));
+        var beside = new Point(-520, 0);
+        var farther = new Point(-620, 0);
+        var usual = raster(lit);
+        var none = raster(ViewEdits.look(lit, l -> l.withEdges(l.edges().withContact(0))));
+        var strong = raster(ViewEdits.look(lit, l -> l.withEdges(l.edges().withContact(1))));
+        var wide = raster(ViewEdits.look(lit, l -> l.withEdges(l.edges().withReach(Length.ofMm(200)))));
+        assertThat(darkness(none, beside)).isZero();
+        assertThat(darkness(usual, beside)).isPositive();
+        assertThat(darkness(strong, beside)).isGreaterThan(darkness(usual, beside));
+        assertThat(darkness(usual, farther)).isZero();
+        assertThat(darkness(wide, farther)).isPositive();
+    }
+
+    /** A blue shadow: of white is left more blue than red, and of the light as a whole as much as in grey. */
+    @Test
+    void shadeHasTheColourItsLookGivesIt() {
+        var lit = ViewEdits.look(
+                ViewEdits.light(blockInRoom(0.8), new Light(270, 45)),
+                l -> l.withCornerShade(0).withCastShadow(1));
+        var blue = ViewEdits.look(
+                lit, l -> l.withPalette(l.palette().with(Map.of(Role.SHADOW, new Oklch(0.50, 0.09, 265)))));
+        var grey = raster(lit);
+        var tinted = raster(blue);
+        var p = FRAME.paper(new Point(900, 0));
+        var x = (int) (350 + 5 * p.x());
+        var y = (int) (350 + 5 * p.y());
+        var colour = tinted.getRGB(x, y);
+        assertThat(colour & 0xff).isGreaterThan((colour >> 16 & 0xff) + 20);
+        assertThat(luminance(colour)).isCloseTo(luminance(grey.getRGB(x, y)), within(0.02));
+        assertThat(tinted.getRGB(x + 60, y)).as("no shade, no colour").isEqualTo(grey.getRGB(x + 60, y));
+    }
+
+    private static double luminance(int rgb) {
+        return 0.2126 * Math.pow((rgb >> 16 & 0xff) / 255.0, 2.2)
+                + 0.7152 * Math.pow((rgb >> 8 & 0xff) / 255.0, 2.2)
+                + 0.0722 * Math.pow((rgb & 0xff) / 255.0, 2.2);
     }
 
     @Test
@@ -370,10 +435,10 @@ class FloorShadeTest {
         }
     }
 
-    /** A wall with a window throws the same shade as one without: no notch at its sill. */
+    /** A wall with a window throws the same shade as one without, but for the sun in it: no notch at its sill. */
     @Test
     void aSillLeavesNoNotch() {
-        var walls = blockInRoom(0.8);
+        var walls = ViewEdits.look(blockInRoom(0.8), l -> l.withWindowLight(0));
         var solid = raster(ViewEdits.light(walls, new Light(0, 48)));
         var windowed = TestPlans.opening(walls, 2, OpeningKind.CASEMENT_WINDOW, 2400, 1200, Hand.FIRST, Swing.LEFT);
         var with = raster(ViewEdits.light(windowed, new Light(0, 48)));

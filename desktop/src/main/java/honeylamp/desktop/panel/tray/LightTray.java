@@ -18,6 +18,7 @@ import honeylamp.plan.DrawingPaper;
 import honeylamp.plan.Light;
 import honeylamp.plan.Look;
 import honeylamp.plan.Look.Shading;
+import honeylamp.plan.ShadeEdge;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.List;
@@ -188,6 +189,37 @@ final class LightTray implements Content<LightTray.Part> {
                         1.5,
                         look.cornerReach().mm() / 1000,
                         (v, going) -> parts.look(going, l -> l.withCornerReach(Length.ofMm(1000 * v)))),
+                Widgets.slider(
+                        "Softness of its edges",
+                        "shade-softness",
+                        0,
+                        1,
+                        look.edges().softness(),
+                        (v, going) ->
+                                parts.look(going, l -> l.withEdges(l.edges().withSoftness(v)))),
+                Widgets.slider(
+                        "Below the edges of things",
+                        "contact-shade",
+                        0,
+                        1,
+                        look.edges().contact(),
+                        (v, going) ->
+                                parts.look(going, l -> l.withEdges(l.edges().withContact(v)))),
+                Widgets.slider(
+                        "Reach below edges, in millimetres",
+                        "contact-reach",
+                        1,
+                        ShadeEdge.MOST_REACH.mm(),
+                        look.edges().reach().mm(),
+                        (v, going) ->
+                                parts.look(going, l -> l.withEdges(l.edges().withReach(Length.ofMm(v))))),
+                Widgets.slider(
+                        "Sun through windows",
+                        "window-light",
+                        0,
+                        1,
+                        look.windowLight(),
+                        (v, going) -> parts.look(going, l -> l.withWindowLight(v))),
                 Widgets.slider(
                         "Most shade on a room\u2019s floor",
                         "shade-ceiling",
