@@ -9,6 +9,7 @@ public enum LayerKind {
     RUGS("Rugs"),
     SUNLIGHT("Sun on floors"),
     SHADE("Shade on floors"),
+    FACES("Inner faces of walls"),
     FURNITURE("Furniture"),
     TOP_SHADOW("Cast shadow on furniture"),
     TOPS("Things on furniture"),

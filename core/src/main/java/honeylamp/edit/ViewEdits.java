@@ -81,6 +81,11 @@ public final class ViewEdits {
         return changed(plan, view, reach, v -> v.livedIn() == amount ? v : v.withLivedIn(amount));
     }
 
+    /** Says how far one seems to look down into a view, or into all, from 0 for none to 1. */
+    public static Plan depth(Plan plan, ViewId view, Reach reach, double amount) {
+        return changed(plan, view, reach, v -> v.depth() == amount ? v : v.withDepth(amount));
+    }
+
     /** Says how lived-in the rooms of all views of a plan are. */
     public static Plan livedIn(Plan plan, double amount) {
         return livedIn(plan, first(plan), Reach.ALL, amount);

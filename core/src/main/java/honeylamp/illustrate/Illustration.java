@@ -25,11 +25,13 @@ import honeylamp.illustrate.building.OpeningArt;
 import honeylamp.illustrate.building.StairArt;
 import honeylamp.illustrate.building.StructureArt;
 import honeylamp.illustrate.building.WallArt;
+import honeylamp.illustrate.building.WallFaceArt;
 import honeylamp.illustrate.elevation.ElevationArt;
 import honeylamp.illustrate.furniture.FurnitureArt;
 import honeylamp.illustrate.ground.FloorArt;
 import honeylamp.illustrate.ground.SiteArt;
 import honeylamp.illustrate.ground.StepArt;
+import honeylamp.illustrate.paper.Depth;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.paper.PaperRoom;
@@ -97,18 +99,28 @@ public final class Illustration {
     private final Showing showing;
     private final StoreyGeometry geometry;
     private final PaperFrame frame;
+
+    /** Where the floor lies on paper: elsewhere only in a plan with depth. */
+    private final PaperFrame low;
+
+    private final Optional<Depth> depth;
     private final Lamp lamp;
     private final double shadePxPerMm;
     private final Pens pens;
     private final Remembered remembered;
     private final FloorArt floors;
+
+    /** Draws what lies outdoors, which has no depth. */
+    private final FloorArt outside;
+
     private final StructureArt structures;
+    private final StructureArt onFloor;
     private final SiteArt site;
     private final FixedParts fixed;
     private final WordGrounds grounds;
 
     /** What all that is remembered of pictures depends on, beside each question. */
-    private record Setting(PaperFrame frame, Pens pens) {}
+    private record Setting(PaperFrame frame, Pens pens, Optional<Depth> depth) {}
 
     private Illustration(LaidView view, PaperFrame frame, Lamp lamp, double shadePxPerMm, Remembered pictures) {
         this.view = view;
@@ -121,14 +133,24 @@ public final class Illustration {
         this.lamp = lamp;
         this.shadePxPerMm = shadePxPerMm;
         this.pens = Pens.of(Indoors.of(look), frame.scale());
-        this.remembered = pictures.within(new Setting(frame, pens));
-        this.floors = new FloorArt(frame, pens, look.textureStrength(), remembered);
+        this.depth = depth();
+        this.low = depth.map(d -> d.at(0)).orElse(frame);
+        this.remembered = pictures.within(new Setting(frame, pens, depth));
+        this.floors = new FloorArt(low, pens, look.textureStrength(), remembered);
+        this.outside = depth.isEmpty()
+                ? floors
+                : new FloorArt(
+                        frame,
+                        pens,
+                        look.textureStrength(),
+                        pictures.within(new Setting(frame, pens, Optional.empty())));
         this.structures = new StructureArt(frame, pens, lamp, plan.units());
+        this.onFloor = depth.isEmpty() ? structures : new StructureArt(low, pens, lamp, plan.units());
         this.site = new SiteArt(
                 frame,
                 pens,
                 lamp,
-                floors,
+                outside,
                 lamp == Lamp.LIT ? view.light().map(Light::fall).orElse(Point.ORIGIN) : Point.ORIGIN);
         this.fixed = storey.fixedParts();
         this.grounds = wordGrounds();
@@ -172,7 +194,7 @@ public final class Illustration {
                 () -> site.wash(geometry, look.paper().wash())));
         ground.addAll(site.ground(geometry.storey()));
         ground.addAll(site.bays(fixed.blocks()));
-        ground.addAll(structures.balconies(fixed.blocks(), floors));
+        ground.addAll(structures.balconies(fixed.blocks(), outside));
         add(layers, LayerKind.GROUND, Kind.GROUND, ground);
         add(layers, LayerKind.FLOOR, Kind.FINISHES, floorMarks());
         var others = OtherWords.of(view, frame, pens, remembered);
@@ -181,22 +203,22 @@ public final class Illustration {
         if (lamp == Lamp.LIT) {
             shade(layers, pieces.inRooms(), read(others));
         }
-        var onFloor = new ArrayList<>(structures.onFloor(fixed.blocks()));
-        onFloor.addAll(kept(
+        var lying = new ArrayList<>(onFloor.onFloor(fixed.blocks()));
+        lying.addAll(kept(
                 About.STAIRS,
                 List.of(fixed, lamp, geometry.storey().levels()),
                 () -> new StairArt(
-                                frame,
+                                low,
                                 pens,
                                 lamp,
                                 geometry.storey().levels().cut().mm())
                         .marks(fixed.stairs())));
-        onFloor.addAll(site.cars(fixed.blocks()));
-        onFloor.addAll(kept(
+        lying.addAll(site.cars(fixed.blocks()));
+        lying.addAll(kept(
                 About.STEPS,
                 List.of(geometry.rooms(), geometry.cuts(), geometry.storey().regions()),
-                () -> new StepArt(frame, pens).lines(FloorSteps.on(storey))));
-        add(layers, LayerKind.STRUCTURES, Kind.FIXED_PARTS, onFloor);
+                () -> new StepArt(low, pens).lines(FloorSteps.on(storey))));
+        add(layers, LayerKind.STRUCTURES, Kind.FIXED_PARTS, lying);
         var walls = new ArrayList<>(kept(
                 About.WALLS,
                 List.of(
@@ -274,7 +296,7 @@ public final class Illustration {
         var asked = new Shining(words, shadePxPerMm);
         var same = remembered.answer(asked, () -> asked);
         return remembered.answerOf(
-                About.LAMPS, List.of(geometry, same), () -> LampLight.of(geometry, frame, words, shadePxPerMm));
+                About.LAMPS, List.of(geometry, same), () -> LampLight.of(geometry, low, words, shadePxPerMm));
     }
 
     /** In a lit house, what is written in its rooms keeps their ink. */
@@ -297,7 +319,7 @@ public final class Illustration {
         var floored = lamp != Lamp.DRAFT && showing.shows(Kind.FINISHES);
         return new WordGrounds(
                 geometry,
-                frame,
+                low,
                 pens.ink(Role.PAPER),
                 look.shading() == Shading.LAMPS,
                 Optional.of(floors).filter(_ -> floored),
@@ -348,7 +370,7 @@ public final class Illustration {
         return kept(
                 About.FLOOR_MARKS,
                 List.of(geometry.rooms(), geometry.cuts(), drawn.regions(), drawn.coverings()),
-                () -> new LaidFloors(storey, frame, pens, floors, surfaces()).marks());
+                () -> new LaidFloors(storey, low, pens, floors, surfaces()).marks());
     }
 
     /** What tiers are drawn around. */
@@ -457,9 +479,39 @@ public final class Illustration {
 
     private void furniture(List<Layer> layers, List<Furnishing> pieces) {
         var art = new FurnitureArt(frame, pens, lamp, remembered);
+        if (depth.isPresent()) {
+            var faces = new WallFaceArt(
+                    depth.get(), pens, view.light().map(Light::fall).orElse(Point.ORIGIN));
+            add(layers, LayerKind.RUGS, Kind.FURNITURE, raised(art, pieces, SymbolShape.Level.FLOOR));
+            add(layers, LayerKind.FACES, Kind.WALLS, faces.marks(storey));
+            add(layers, LayerKind.FURNITURE, Kind.FURNITURE, raised(art, pieces, SymbolShape.Level.BODY));
+            add(layers, LayerKind.TOPS, Kind.FURNITURE, raised(art, pieces, SymbolShape.Level.TOP));
+            return;
+        }
         add(layers, LayerKind.RUGS, Kind.FURNITURE, art.marks(pieces, SymbolShape.Level.FLOOR));
         add(layers, LayerKind.FURNITURE, Kind.FURNITURE, art.marks(pieces, SymbolShape.Level.BODY));
         add(layers, LayerKind.TOPS, Kind.FURNITURE, art.marks(pieces, SymbolShape.Level.TOP));
+    }
+
+    /** Of a piece in a room as much is seen as the cut of its walls lets be seen. */
+    private List<Mark> raised(FurnitureArt art, List<Furnishing> pieces, SymbolShape.Level level) {
+        return art.raised(
+                pieces,
+                level,
+                depth.orElseThrow(),
+                piece -> geometry.roomAt(piece.at().point()).map(room -> frame.paper(room.outline())));
+    }
+
+    /** A plan has depth once it is lit: while one draws and colours, everything lies where the plan has it. */
+    private Optional<Depth> depth() {
+        var middle = geometry.shellBounds();
+        return lamp != Lamp.LIT || view.view().depth() == 0 || middle.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Depth.of(
+                        frame,
+                        middle.get().centre(),
+                        view.view().depth(),
+                        geometry.storey().levels().cut().mm()));
     }
 
     /** Where words are read on floors, in paper mm. */
@@ -492,19 +544,19 @@ public final class Illustration {
         if (surface.isEmpty() || look.castShadow() == 0 && look.cornerShade() == 0 && look.windowLight() == 0) {
             return;
         }
-        var rooms = surfaces().stream().map(frame::paper).toList();
+        var rooms = surfaces().stream().map(low::paper).toList();
         var isSoft = look.shading() == Shading.SOFT || look.shading() == Shading.LAMPS;
         var sun = seen.isPresent() && look.windowLight() > 0 && showing.shows(Kind.WALLS)
                 ? sun(light, solids)
                 : WindowLight.NONE;
         if (look.shading() == Shading.SOFT || look.shading() == Shading.WASHED) {
-            var marks = sun.marks(frame, pens.ink(Role.SUNLIGHT), look.windowLight());
+            var marks = sun.marks(low, pens.ink(Role.SUNLIGHT), look.windowLight());
             if (!marks.isEmpty()) {
                 layers.add(Layer.of(LayerKind.SUNLIGHT, marks));
             }
         }
         var shade = FloorShade.of(
-                frame,
+                low,
                 new FloorShade.Surface(surface, rooms, light.falls() == Falls.AROUND ? built() : Optional.empty()),
                 solids,
                 look,
@@ -516,7 +568,8 @@ public final class Illustration {
         layers.add(new Layer(
                 LayerKind.SHADE, look.shading() == Shading.HATCHED ? Blend.COVER : Blend.MULTIPLY, List.of(shade)));
         var onTops = look.castShadow() > 0 && isSoft
-                ? new TopShadow(frame, pens, light, look.castShadow(), remembered).onTops(solids)
+                ? new TopShadow(h -> depth.map(d -> d.at(h)).orElse(frame), pens, light, look.castShadow(), remembered)
+                        .onTops(solids)
                 : List.<Mark>of();
         if (!onTops.isEmpty()) {
             layers.add(Layer.of(LayerKind.TOP_SHADOW, onTops));
@@ -550,20 +603,23 @@ public final class Illustration {
         var grounds = geometry.storey().grounds().stream().map(g -> g.ring().bounds());
         return Stream.concat(geometry.shellBounds().stream(), grounds)
                 .reduce(Box::union)
-                .map(frame::paper);
+                .map(low::paper);
     }
 
     private Figure floorsAround() {
         var path = Figure.builder();
-        surfaces().forEach(surface -> path.path(frame.paper(surface)));
+        surfaces().forEach(surface -> path.path(low.paper(surface)));
+        if (depth.isPresent()) {
+            return path.build();
+        }
         for (var part : geometry.storey().structures()) {
             if (part.is(Structure.Kind.BALCONY)) {
-                path.path(frame.paper(Figure.ring(part.footprint())));
+                path.path(low.paper(Figure.ring(part.footprint())));
             }
         }
         for (var ground : geometry.storey().grounds()) {
             if (ground.use() != Ground.Use.PLOT) {
-                path.path(frame.paper(Figure.ring(ground.ring())));
+                path.path(low.paper(Figure.ring(ground.ring())));
             }
         }
         return path.build();

@@ -30,6 +30,7 @@ import java.util.stream.Stream;
  * @param movedSlanted the same along faces that look to none of the four sides
  * @param tiers which dimensions it has around the plan
  * @param annotation what else it says in words and figures
+ * @param depth how far one seems to look down into it, from 0 for a plan without depth to 1
  * @param livedIn how much of daily life lies about in its rooms, from 0 for bare to 1
  */
 @RecordBuilder
@@ -49,6 +50,7 @@ public record View(
         List<MovedSlanted> movedSlanted,
         Tiers tiers,
         Annotation annotation,
+        double depth,
         double livedIn)
         implements ViewBuilder.With {
     /** What a view shows. */
@@ -242,6 +244,7 @@ public record View(
     /** Freezes the lists; refuses scales outside 1:1 to 1:5000. */
     public View {
         Checks.within("turn of a view", turnDeg, 0, 360);
+        Checks.within("depth of a view", depth, 0, 1);
         Checks.within("how lived-in a view is", livedIn, 0, 1);
         scale.ifPresent(s -> Checks.within("scale", s, 1, 5000));
         moved = List.copyOf(moved);
@@ -267,6 +270,7 @@ public record View(
                 List.of(),
                 Tiers.USUAL,
                 Annotation.USUAL,
+                0,
                 0);
     }
 

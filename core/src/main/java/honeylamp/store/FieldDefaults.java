@@ -79,6 +79,7 @@ final class FieldDefaults {
             new Field(within(VIEWS, "tiers"), "slanted", JSON.arrayNode()),
             new Field(VIEWS, "annotation", usualAnnotation()),
             new Field(VIEWS, "livedIn", JSON.numberNode(0)),
+            new Field(VIEWS, "depth", JSON.numberNode(0)),
             new Field(within(VIEWS, "annotation", "rooms"), "cramped", JSON.stringNode("number")),
             new Field(within(VIEWS, "annotation"), "axes", JSON.stringNode("none")),
             new Field(within(VIEWS, "annotation"), "tiles", JSON.stringNode("none")),

@@ -143,6 +143,10 @@ class LooksWindowTest {
             w.fill("lived-in-value", "0.7");
             assertThat(w.plan().presentation().views().getFirst().livedIn()).isEqualTo(0.7);
             assertThat(pieces(w)).isEqualTo(drawn);
+            w.fill("depth-value", "0.5");
+            assertThat(w.plan().presentation().views().getFirst().depth()).isEqualTo(0.5);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(w.plan().presentation().views().getFirst().depth()).isZero();
             w.fill("lived-in-value", "two");
             assertThat(w.<Label>node("lived-in-wrong").getText()).isNotBlank();
             w.press("lived-in-keep");

@@ -2,6 +2,7 @@ package honeylamp.illustrate.furniture;
 
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.symbol.SideView;
+import honeylamp.catalogue.symbol.Symbol;
 import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
@@ -10,6 +11,8 @@ import honeylamp.drawing.ink.Pen;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
+import honeylamp.illustrate.paper.Depth;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Detail;
@@ -18,11 +21,13 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Role;
 import honeylamp.plan.Sense;
+import honeylamp.plan.Stand;
 import honeylamp.plan.Wall;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /** Draws furnishings from their symbols: rugs, standing pieces, things on top. */
@@ -32,6 +37,15 @@ public final class FurnitureArt {
 
     /** So much crowns of trees hide of what lies below. */
     private static final double CANOPY_COVERS = 0.5;
+
+    /** The sides of pieces are so much darker than their tops. */
+    private static final double SIDE_DARKER = 0.10;
+
+    /** Of what lies on something this share of its height counts. */
+    private static final double LYING = 0.25;
+
+    /** What ends so little above the main top is part of it. */
+    private static final double FLUSH_MM = 2;
 
     private final PaperFrame frame;
     private final Detail detail;
@@ -77,10 +91,94 @@ public final class FurnitureArt {
         return out;
     }
 
+    /**
+     * The marks of one level of all pieces as one sees them who looks down into a storey: each where its main top lies, with
+     * its sides below, as far as its room lets it be seen.
+     *
+     * @param seen what of the paper a piece is seen in; what stands in no room has no depth
+     */
+    public List<Mark> raised(
+            List<Furnishing> pieces,
+            SymbolShape.Level level,
+            Depth depth,
+            Function<Furnishing, Optional<Figure>> seen) {
+        var out = new ArrayList<Mark>();
+        for (var piece : lowestFirst(pieces)) {
+            seen.apply(piece)
+                    .ifPresentOrElse(
+                            within -> {
+                                var marks = raised(piece, level, depth);
+                                if (!marks.isEmpty()) {
+                                    out.add(new Mark.Clip(within, marks));
+                                }
+                            },
+                            () -> out.addAll(marks(piece, level)));
+        }
+        return out;
+    }
+
+    private List<Mark> raised(Furnishing piece, SymbolShape.Level level, Depth depth) {
+        if (level == SymbolShape.Level.FLOOR) {
+            return marks(piece, level, depth.at(0));
+        }
+        var out = new ArrayList<Mark>();
+        if (level == SymbolShape.Level.BODY) {
+            sides(out, piece, depth);
+        }
+        out.addAll(marks(piece, level, depth.at(mainTopMm(piece))));
+        return out;
+    }
+
+    /** How high the largest part of a piece ends: the seat of a sofa, the top of a table. */
+    private static double mainTopMm(Furnishing piece) {
+        var kind = Furnishings.of(piece);
+        if (kind.filter(k -> k.stand() == Stand.ON_TOP).isPresent()) {
+            return piece.bottom().mm() + LYING * piece.height().mm(); // most of it is near what it lies on
+        }
+        return kind.flatMap(k -> k.symbol(piece).bodies().stream()
+                        .max(Comparator.comparingDouble((Symbol.Body b) ->
+                                        Math.rint(b.footprint().area()))
+                                .thenComparing(Symbol.Body::topMm)))
+                .map(body -> piece.bottom().mm() + body.topMm())
+                .orElseGet(() -> piece.top().mm());
+    }
+
+    /** What of a piece stands up below its main top, the lowest first. */
+    private void sides(List<Mark> out, Furnishing piece, Depth depth) {
+        var top = mainTopMm(piece);
+        var bottom = piece.bottom().mm();
+        Furnishings.of(piece)
+                .filter(k -> k.stand() != Stand.UNDERFOOT)
+                .ifPresent(kind -> kind.symbol(piece).bodies().stream()
+                        .filter(b -> bottom + b.topMm() <= top + FLUSH_MM)
+                        .sorted(Comparator.comparingDouble(Symbol.Body::topMm))
+                        .forEach(body -> {
+                            var ring = body.footprint().through(piece.placing());
+                            var low = depth.at(bottom + body.bottomMm());
+                            var high = depth.at(bottom + body.topMm());
+                            var corners = Stream.concat(
+                                            ring.corners().stream().map(low::paper),
+                                            ring.corners().stream().map(high::paper))
+                                    .toList();
+                            var hull = Figure.ring(Regions.hull(corners));
+                            out.add(new Mark.Fill(hull, side(piece, body.role())));
+                            out.add(new Mark.Stroke(hull, pens.furnitureInner(), pens.furnitureInk()));
+                        }));
+    }
+
+    private Ink side(Furnishing piece, Role role) {
+        var tone = piece.tone(role).orElseGet(() -> pens.colour(role));
+        return pens.of(tone.lighter(-SIDE_DARKER));
+    }
+
     private List<Mark> marks(Furnishing piece, SymbolShape.Level level) {
+        return marks(piece, level, frame);
+    }
+
+    private List<Mark> marks(Furnishing piece, SymbolShape.Level level, PaperFrame there) {
         var out = new ArrayList<Mark>();
         Furnishings.of(piece).ifPresent(kind -> {
-            var toPaper = piece.placing().then(frame.toPaper());
+            var toPaper = piece.placing().then(there.toPaper());
             for (var part : kind.symbol(piece).parts()) {
                 if (part.level() == level && detail.shows(part.detail())) {
                     part(out, piece, part, part.path().through(toPaper));

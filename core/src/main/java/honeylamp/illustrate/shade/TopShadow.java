@@ -18,6 +18,7 @@ import honeylamp.plan.Role;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleFunction;
 
 /**
  * Cast shadows on the tops of pieces as vector shapes: each footprint swept along the fall of light by height ÷ tan(altitude),
@@ -32,7 +33,7 @@ public final class TopShadow {
 
     private static final double SAME_LEVEL_MM = 30;
 
-    private final PaperFrame frame;
+    private final DoubleFunction<PaperFrame> frame;
     private final Light light;
     private final Ink layerInk;
     private final Remembered remembered;
@@ -43,10 +44,11 @@ public final class TopShadow {
     /**
      * Draws with pens on paper.
      *
+     * @param frame where the plan lies on paper at a height above the floor
      * @param strength from 0 to 1
      * @param remembered what was drawn before on this paper, with these pens
      */
-    public TopShadow(PaperFrame frame, Pens pens, Light light, double strength, Remembered remembered) {
+    public TopShadow(DoubleFunction<PaperFrame> frame, Pens pens, Light light, double strength, Remembered remembered) {
         this.remembered = remembered;
         this.frame = frame;
         this.light = light;
@@ -98,14 +100,16 @@ public final class TopShadow {
         for (var step : SOFT_STEPS) {
             var path = Figure.builder();
             for (var solid : higher) {
-                sides(path, solid, shift(solid.heightMm() - level, step), Optional.of(top.bounds()));
+                sides(path, level, solid, shift(solid.heightMm() - level, step), Optional.of(top.bounds()));
             }
             var shadow = path.build();
             if (!shadow.isEmpty()) {
                 fills.add(new Mark.Fill(shadow, layerInk));
             }
         }
-        return fills.isEmpty() ? Optional.empty() : Optional.of(new Mark.Clip(frame.paper(top), fills));
+        return fills.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Mark.Clip(frame.apply(level).paper(top), fills));
     }
 
     private Point shift(double heightMm, double step) {
@@ -117,7 +121,7 @@ public final class TopShadow {
      * Edges that face the light sweep over their own footprint and what the far edges cover, so they are left
      * out. The solid lies left of its edges.
      */
-    private void sides(Figure.Builder out, Solid solid, Point shift, Optional<Box> near) {
+    private void sides(Figure.Builder out, double level, Solid solid, Point shift, Optional<Box> near) {
         solid.footprint().rings().forEach(ring -> {
             for (var edge : ring.edges()) {
                 var a = edge.a();
@@ -125,8 +129,8 @@ public final class TopShadow {
                 if (b.minus(a).cross(shift) > -1 || near.isPresent() && !meets(near.get(), a, b, shift)) {
                     continue; // faces the light, sweeps next to nothing, or far away
                 }
-                out.path(frame.paper(
-                        Figure.ring(new Ring(List.of(b, a, a.plus(shift), b.plus(shift))).counterClockwise())));
+                out.path(frame.apply(level)
+                        .paper(Figure.ring(new Ring(List.of(b, a, a.plus(shift), b.plus(shift))).counterClockwise())));
             }
         });
     }

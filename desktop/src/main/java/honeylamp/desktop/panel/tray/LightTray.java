@@ -107,6 +107,7 @@ final class LightTray implements Content<LightTray.Part> {
                         (v, going) -> parts.look(going, l -> l.withTextureStrength(v)))));
         out.add(paper(look.paper()));
         out.add(lived.section(part.view()));
+        out.add(lived.depth(part.view()));
         out.addAll(parts.nodes(look, part.presenting(), part.laid()));
         return out;
     }

@@ -12,6 +12,27 @@ import javafx.scene.Node;
 record LivedInFields(WorkspaceModel model) {
     private static final String ACTION = "Make it lived-in";
 
+    /** How far one seems to look down into the storey. */
+    Node depth(LaidView view) {
+        return Widgets.section(
+                "Depth",
+                Widgets.slider(
+                        "Looking down from above",
+                        "depth",
+                        0,
+                        1,
+                        view.view().depth(),
+                        (v, going) -> model.slide(
+                                ViewEdits.depth(
+                                        model.now().plan(),
+                                        view.view().id(),
+                                        model.now().choices().presenting().reach(),
+                                        v),
+                                "Give the plan depth",
+                                going)),
+                Widgets.quiet("Seen when lit; lines and words of the cut stay true."));
+    }
+
     Node section(LaidView view) {
         var amount = view.view().livedIn();
         var keep = Widgets.button(

@@ -1,0 +1,129 @@
+package honeylamp.illustrate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.TestPlans;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.drawing.Drawing;
+import honeylamp.drawing.Layer;
+import honeylamp.drawing.LayerKind;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.Reach;
+import honeylamp.edit.ViewEdits;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Ring;
+import honeylamp.illustrate.paper.Depth;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.plan.Plan;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.EnumSource.Mode;
+
+/** A plan with depth: what is cut stays true, what lies below is smaller about the middle, as an eye above sees it. */
+class DepthTest {
+    private static final PaperFrame FRAME = new PaperFrame(50, 120, 200);
+
+    private static Plan deep(Plan plan, double amount) {
+        return ViewEdits.depth(plan, plan.presentation().views().getFirst().id(), Reach.ALL, amount);
+    }
+
+    private static Drawing picture(Plan plan, Lamp lamp) {
+        return Illustration.of(TestPlans.view(plan), FRAME, lamp, 2);
+    }
+
+    private static List<Mark> marks(Drawing drawing, LayerKind kind) {
+        return drawing.layers().stream()
+                .filter(l -> l.kind() == kind)
+                .flatMap(l -> l.marks().stream())
+                .toList();
+    }
+
+    /** By similar triangles: an eye 10 m above a cut at 1,200 sees the floor 10,000 / 11,200 as large, its middle in place. */
+    @Test
+    void aPointIsSeenWhereItsRayToTheEyeMeetsTheCut() {
+        var middle = new Point(4000, 3000);
+        var depth = new Depth(FRAME, middle, 10_000, 1200);
+        assertThat(depth.at(1200)).isEqualTo(FRAME);
+        assertThat(depth.at(2400)).as("what is higher is cut").isEqualTo(FRAME);
+        assertThat(depth.at(0).paper(middle).distance(FRAME.paper(middle))).isLessThan(1e-9);
+        var p = new Point(9600, 3000);
+        var seen = depth.at(0).paper(p);
+        assertThat(seen.x())
+                .isCloseTo(
+                        FRAME.paper(new Point(4000 + 5600 * 10_000 / 11_200.0, 3000))
+                                .x(),
+                        within(1e-9));
+        var table = depth.at(740).paper(p);
+        assertThat(table.x())
+                .isCloseTo(
+                        FRAME.paper(new Point(4000 + 5600 * 10_000 / 10_460.0, 3000))
+                                .x(),
+                        within(1e-9));
+    }
+
+    /** Four faces of an empty room: together with the floor, which is smaller by the square of the share, they fill it. */
+    @Test
+    void facesAndFloorFillTheRoom() {
+        var plan = deep(TestPlans.clearRectangle(5000, 4000), 1);
+        var faces = marks(picture(plan, Lamp.LIT), LayerKind.FACES);
+        assertThat(faces).hasSize(1);
+        var fills = ((Mark.Clip) faces.getFirst())
+                .inside().stream()
+                        .filter(Mark.Fill.class::isInstance)
+                        .map(m -> area((Mark.Fill) m))
+                        .toList();
+        assertThat(fills).hasSize(4);
+        var cut = TestPlans.geometry(plan).storey().levels().cut().mm();
+        var share = 11_000 / (11_000 + cut);
+        var room = 5000.0 / 50 * 4000 / 50;
+        assertThat(fills.stream().mapToDouble(Double::doubleValue).sum())
+                .isCloseTo(room * (1 - share * share), within(1e-6));
+    }
+
+    private static double area(Mark.Fill fill) {
+        return new Ring(fill.path().flattened(1).corners()).area();
+    }
+
+    /** Walls, openings, dimensions and words are the same, mark by mark. */
+    @ParameterizedTest
+    @EnumSource(
+            value = LayerKind.class,
+            names = {"POCHE", "OPENINGS", "DIMENSIONS", "OVERHEAD"},
+            mode = Mode.INCLUDE)
+    void whatIsCutStaysTrue(LayerKind kind) {
+        var flat = marks(picture(SailclothYard.plan(), Lamp.LIT), kind);
+        assertThat(flat).isNotEmpty();
+        assertThat(marks(picture(deep(SailclothYard.plan(), 1), Lamp.LIT), kind))
+                .isEqualTo(flat);
+    }
+
+    @Test
+    void wordsStayWhereTheyAreAndWhileOneDrawsThereIsNoDepth() {
+        var plan = SailclothYard.plan();
+        assertThat(Mark.words(marks(picture(deep(plan, 1), Lamp.LIT), LayerKind.LABELS))
+                        .map(w -> w.text() + w.at()))
+                .isEqualTo(Mark.words(marks(picture(plan, Lamp.LIT), LayerKind.LABELS))
+                        .map(w -> w.text() + w.at())
+                        .toList());
+        assertThat(picture(deep(plan, 1), Lamp.COLOUR).layers())
+                .extracting(Layer::kind)
+                .doesNotContain(LayerKind.FACES);
+    }
+
+    /** A bed in the north of the room: its foot end, nearer to the middle, shows its side; its top lies higher than the floor. */
+    @Test
+    void furnitureGainsHeight() {
+        var plan = TestPlans.with(TestPlans.clearRectangle(5000, 4000), "wardrobe", 1200, 600, 2100, 2500, 3600, 0);
+        var flat = marks(picture(plan, Lamp.LIT), LayerKind.FURNITURE);
+        var deep = marks(picture(deep(plan, 1), Lamp.LIT), LayerKind.FURNITURE);
+        assertThat(deep).hasSize(1);
+        var inside = ((Mark.Clip) deep.getFirst()).inside();
+        assertThat(inside).hasSizeGreaterThan(flat.size());
+        // as high as the cut and more: its top lies where a plan without depth has it
+        assertThat(inside).containsAll(flat);
+    }
+}
