@@ -1,6 +1,7 @@
 package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.catalogue.Looks;
 import honeylamp.derive.storeys.LaidPlan;
@@ -73,6 +74,47 @@ class LooksWindowTest {
             w.key(KeyCode.CONTROL, KeyCode.Z);
             assertThat(look(w)).isEqualTo(Looks.INK);
         }
+    }
+
+    /** Two looks under an edge: left of it the one before, and as it is dragged more or less of that. */
+    @Test
+    void twoLooksAreComparedUnderADraggedEdge() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            w.press("stage-light");
+            w.press("compare-look");
+            assertThat(w.message()).contains("no other look to compare with");
+            w.press("look-ink");
+            w.press("compare-look");
+            w.picture();
+            var edge = w.<Node>node("compare-edge");
+            assertThat(edge.isVisible()).isTrue();
+            var middle = w.window().plan().getWidth() / 2;
+            var at = w.window().plan().at(middle, 120);
+            var farther = w.window().plan().at(middle + 150, 120);
+            w.drag(at.x(), at.y(), farther.x(), farther.y());
+            assertThat(comparing(w)).isCloseTo(0.5 + 150 / (2 * middle), within(0.01));
+            assertThat(w.model().now().selection())
+                    .as("the edge was dragged, nothing else")
+                    .isEmpty();
+            w.fill("compare-at-value", "0.25");
+            assertThat(comparing(w)).isEqualTo(0.25);
+            w.focusPlan();
+            w.key(KeyCode.ESCAPE);
+            assertThat(edge.isVisible()).isFalse();
+            w.press("compare-state");
+            w.press("look-marker");
+            w.picture();
+            assertThat(edge.isVisible())
+                    .as("what was held stays, whatever is changed")
+                    .isTrue();
+            w.press("compare-end");
+            assertThat(edge.isVisible()).isFalse();
+        }
+    }
+
+    private static double comparing(WindowDriver w) throws Exception {
+        return WindowDriver.onScreen(() ->
+                w.model().now().choices().presenting().comparing().orElseThrow().edge());
     }
 
     @Test

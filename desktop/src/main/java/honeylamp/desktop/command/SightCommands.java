@@ -110,6 +110,19 @@ final class SightCommands {
                 model::flipLook,
                 alone(KeyCode.F8));
         into.add(
+                "compare-looks",
+                "Compare looks",
+                "The look before to the left of an edge that is dragged; ends it if it is there",
+                Place.SEEN,
+                () -> {
+                    if (model.now().choices().presenting().comparing().isPresent()) {
+                        model.compareNoMore();
+                    } else {
+                        model.compareLook();
+                    }
+                },
+                Keys.control(KeyCode.F8));
+        into.add(
                 "room",
                 "Light or dark room",
                 "Dark or light round the paper, which stays as it prints",

@@ -194,10 +194,17 @@ public record Choices(
      * @param text whose type is changed
      * @param material the key of the finish whose tone is changed
      * @param before the look there was before the one chosen last, to flip to
+     * @param comparing what is seen beside the plan as it is, if anything
      */
     @RecordBuilder
     public record Presenting(
-            Reach reach, Role role, LineRole line, TextRole text, String material, Optional<Look> before)
+            Reach reach,
+            Role role,
+            LineRole line,
+            TextRole text,
+            String material,
+            Optional<Look> before,
+            Optional<Comparing> comparing)
             implements ChoicesPresentingBuilder.With {}
 
     /**
@@ -305,7 +312,14 @@ public record Choices(
                 new Pictures(TracedWork.GOES_ALONG, PictureImport.Notes.LEFT_OUT),
                 Snags.USUAL_GAP_REACH,
                 Backing.PAPER,
-                new Presenting(Reach.ALL, Role.INK, LineRole.CUT_WALL, TextRole.ROOM_NAME, "", Optional.empty()),
+                new Presenting(
+                        Reach.ALL,
+                        Role.INK,
+                        LineRole.CUT_WALL,
+                        TextRole.ROOM_NAME,
+                        "",
+                        Optional.empty(),
+                        Optional.empty()),
                 new Finishing("", "", 50),
                 new Round(Shelf.OPEN, Rest.SHOWN, Aside.NOTHING, Docked.NOTHING, Set.of()),
                 NewRun.FIRST,

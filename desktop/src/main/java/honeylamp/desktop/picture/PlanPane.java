@@ -6,6 +6,7 @@ import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
 import honeylamp.output.ScreenPainter;
 import honeylamp.output.ScreenPainter.Traced;
@@ -52,6 +53,8 @@ public final class PlanPane extends Pane {
     private final PointerWords words;
     private final KeyPointer keyPointer = new KeyPointer();
     private final Lens lens;
+    private final CompareEdge compare = new CompareEdge(this::toPane);
+    private boolean comparing;
     private Consumer<Point> follower = _ -> {};
     private @Nullable Workspace drawn;
     private @Nullable Painted shown;
@@ -78,7 +81,7 @@ public final class PlanPane extends Pane {
         picture.setMouseTransparent(true);
         sketch.setMouseTransparent(true);
         lens = new Lens(model);
-        getChildren().addAll(picture, sketch, lens, keyPointer);
+        getChildren().addAll(picture, compare, sketch, lens, keyPointer);
         getChildren().addAll(words.labels());
         var clip = new Rectangle();
         clip.widthProperty().bind(widthProperty());
@@ -142,6 +145,8 @@ public final class PlanPane extends Pane {
         if (hand != Hand.UP) {
             hand = Hand.PANNED;
             panning = true;
+        } else if (e.getButton() == MouseButton.PRIMARY && compare.takes(e.getX())) {
+            comparing = true;
         } else if (e.getButton() == MouseButton.PRIMARY) {
             pressed = true;
             model.pressed(pointer(e));
@@ -151,7 +156,9 @@ public final class PlanPane extends Pane {
     }
 
     private void drag(MouseEvent e) {
-        if (panning) {
+        if (comparing) {
+            model.compareAt(e.getX() / getWidth());
+        } else if (panning) {
             model.show(model.now().viewport().panned(e.getX() - lastX, e.getY() - lastY));
         } else if (pressed) {
             model.dragged(pointer(e));
@@ -165,6 +172,7 @@ public final class PlanPane extends Pane {
             model.released(pointer(e));
         }
         panning = false;
+        comparing = false;
     }
 
     private void follow(MouseEvent e) {
@@ -302,6 +310,10 @@ public final class PlanPane extends Pane {
             drawn = now;
             renderer.request(request(now));
         }
+        var other = now.choices().presenting().comparing();
+        if (other.isPresent() || compare.isVisible()) {
+            compare.show(other, request(now));
+        }
         place();
         sketch();
     }
@@ -391,6 +403,7 @@ public final class PlanPane extends Pane {
                 && last.request().page().plan().drawn() == now.plan()
                 && last.request().viewport().equals(now.viewport())
                 && last.request().lamp() == now.lamp()
+                && compare.settled()
                 && allUnpacked(now);
     }
 
@@ -415,16 +428,21 @@ public final class PlanPane extends Pane {
             return;
         }
         var request = last.request();
-        var from = request.viewport()
-                .planToPixels(request.width(), request.height())
-                .inverse();
-        var to = from.then(viewport().planToPixels(getWidth(), getHeight()));
+        var to = toPane(request);
         var corner = to.apply(Point.ORIGIN);
         var scale = to.lengthScale();
         picture.setFitWidth(request.width() * scale);
         picture.setFitHeight(request.height() * scale);
         picture.setX(corner.x());
         picture.setY(corner.y());
+    }
+
+    /** From the pixels of a picture that was asked for to those of this pane as it is now. */
+    private Affine toPane(PictureRenderer.Request request) {
+        return request.viewport()
+                .planToPixels(request.width(), request.height())
+                .inverse()
+                .then(viewport().planToPixels(getWidth(), getHeight()));
     }
 
     private void sketch() {
@@ -456,6 +474,7 @@ public final class PlanPane extends Pane {
     /** Ends the threads that paint and unpack. */
     public void close() {
         renderer.close();
+        compare.close();
         model.pictures().close();
     }
 }

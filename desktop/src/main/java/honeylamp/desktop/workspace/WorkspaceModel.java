@@ -6,6 +6,7 @@ import honeylamp.derive.storeys.GeometryCache;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.gesture.Comparing;
 import honeylamp.desktop.gesture.Difference;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;
@@ -361,6 +362,48 @@ public final class WorkspaceModel {
                 .filter(l -> !l.equals(shown().view().look()))
                 .ifPresentOrElse(
                         this::look, () -> complain("There is no other look to flip to. Choose one in Light first."));
+    }
+
+    /** Shows the plan in the look before beside itself, under an edge. */
+    public void compareLook() {
+        now().choices()
+                .presenting()
+                .before()
+                .filter(l -> !l.equals(shown().view().look()))
+                .ifPresentOrElse(
+                        before -> compare(
+                                ViewEdits.look(
+                                        now().plan(),
+                                        now().worked().view(),
+                                        now().choices().presenting().reach(),
+                                        _ -> before),
+                                before.name()),
+                        () -> complain("There is no other look to compare with. Choose one in Light first."));
+    }
+
+    /** Holds the plan as it is now, to be seen beside what becomes of it, under an edge. */
+    public void compareState() {
+        compare(now().plan(), "As it was held");
+    }
+
+    private void compare(Plan other, String name) {
+        comparing(Optional.of(new Comparing(other, name, Comparing.MIDDLE)));
+        say("Left of the edge: " + name + ". Drag the edge; Esc ends it.");
+    }
+
+    /** Moves the edge between two states that are compared to a share of the width of the drawing. */
+    public void compareAt(double share) {
+        now().choices().presenting().comparing().ifPresent(c -> comparing(Optional.of(c.at(share))));
+    }
+
+    /** Shows the plan alone again. */
+    public void compareNoMore() {
+        comparing(Optional.empty());
+    }
+
+    private void comparing(Optional<Comparing> comparing) {
+        var presenting = now().choices().presenting();
+        chooseWithin(now().choices().withPresenting(presenting.withComparing(comparing)));
     }
 
     /** Makes what an edit gives the present plan, or says why it is refused. */

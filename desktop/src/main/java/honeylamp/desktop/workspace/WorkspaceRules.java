@@ -283,6 +283,11 @@ final class WorkspaceRules {
         if (!w.selection().isEmpty()) {
             return w.withSelection(Set.of()).withSaid(Said.NOTHING);
         }
+        var presenting = w.choices().presenting();
+        if (presenting.comparing().isPresent()) {
+            return w.withChoices(w.choices().withPresenting(presenting.withComparing(Optional.empty())))
+                    .withSaid(Said.NOTHING);
+        }
         if (w.choices().round().aside() != Choices.Aside.NOTHING) {
             return w.withChoices(w.choices().withAside(Choices.Aside.NOTHING));
         }

@@ -47,7 +47,8 @@ record LookShelf(
                         "The look before",
                         "look-flip",
                         "Flips between the two, at the same place (F8)",
-                        model::flipLook)));
+                        model::flipLook),
+                compare()));
         if (!own.isEmpty()) {
             var tiles = new FlowPane(4, 4);
             own.forEach(k -> tiles.getChildren().add(tile(k.name(), k.look(), mine.equals(Optional.of(k)))));
@@ -70,6 +71,36 @@ record LookShelf(
                 Widgets.button("Bring in looks", "bring-in-looks", "Those somebody shared", window::bringInLooks)));
         out.add(colours(look));
         return out;
+    }
+
+    /** Two looks, or two states, under an edge that is dragged. */
+    private Node compare() {
+        var comparing = model.now().choices().presenting().comparing();
+        if (comparing.isEmpty()) {
+            return new FlowPane(
+                    4,
+                    4,
+                    Widgets.button(
+                            "Compare looks",
+                            "compare-look",
+                            "The look before to the left of an edge you drag (Ctrl+F8)",
+                            model::compareLook),
+                    Widgets.button(
+                            "Hold to compare",
+                            "compare-state",
+                            "The plan as it is now stays to the left of an edge, whatever you change",
+                            model::compareState));
+        }
+        return new VBox(
+                4,
+                Widgets.slider(
+                        "Edge between \u201c" + comparing.get().name() + "\u201d and now",
+                        "compare-at",
+                        0,
+                        1,
+                        comparing.get().edge(),
+                        (v, _) -> model.compareAt(v)),
+                Widgets.button("End comparing", "compare-end", "The plan alone again (Esc)", model::compareNoMore));
     }
 
     private Node tile(String name, Look look, boolean isOn) {
