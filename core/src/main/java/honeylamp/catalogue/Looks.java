@@ -14,9 +14,13 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** The looks that ship with the program. */
 public final class Looks {
+    /** No finish is stronger than this. */
+    public static final double MOST_CHROMA = 0.2;
+
     /** Soft shade and full colour: the look of a new plan. */
     public static final Look DAYLIGHT = new Look(
             "Daylight",
@@ -310,5 +314,52 @@ public final class Looks {
                 ONE_ACCENT,
                 NIGHT_DRAWING,
                 USE_COLOURS);
+    }
+
+    /** Which finishes a change of tone goes for. */
+    public enum ToneReach {
+        ONE("This finish"),
+        KIND("All of its kind"),
+        ALL("All finishes");
+
+        private final String label;
+
+        ToneReach(String label) {
+            this.label = label;
+        }
+
+        /** The words people see. */
+        public String label() {
+            return label;
+        }
+    }
+
+    /**
+     * A look in which a material has another tone, and others as much of the way from theirs: as much lighter, stronger and
+     * farther round in hue.
+     *
+     * @param laid the materials the reach is about
+     */
+    public static Look toned(Look look, Material material, Oklch to, List<Material> laid, ToneReach reach) {
+        var from = material.in(look).tone();
+        var out = look.withTone(material.key(), Optional.of(to));
+        for (var other : laid) {
+            var isMeant =
+                    switch (reach) {
+                        case ONE -> false;
+                        case KIND -> other.family() == material.family();
+                        case ALL -> true;
+                    };
+            if (isMeant && !other.key().equals(material.key())) {
+                var tone = other.in(look).tone();
+                out = out.withTone(
+                        other.key(),
+                        Optional.of(new Oklch(
+                                Math.clamp(tone.lightness() + to.lightness() - from.lightness(), 0, 1),
+                                Math.clamp(tone.chroma() + to.chroma() - from.chroma(), 0, MOST_CHROMA),
+                                ((tone.hueDeg() + to.hueDeg() - from.hueDeg()) % 360 + 360) % 360)));
+            }
+        }
+        return out;
     }
 }

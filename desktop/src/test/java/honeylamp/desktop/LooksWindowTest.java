@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.catalogue.Looks;
+import honeylamp.catalogue.Materials;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.plan.Colouring.Floors;
 import honeylamp.plan.DrawingPaper;
@@ -14,6 +15,7 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.Slider;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -115,6 +117,29 @@ class LooksWindowTest {
     private static double comparing(WindowDriver w) throws Exception {
         return WindowDriver.onScreen(() ->
                 w.model().now().choices().presenting().comparing().orElseThrow().edge());
+    }
+
+    /** The floors of the demo are of three woods and of others: a tenth darker, all woods or all floors. */
+    @Test
+    void aToneIsChangedOfOneFinishOfItsKindOrOfAll() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            w.press("stage-light");
+            var before = look(w);
+            var first = Materials.of("herringbone-oak").orElseThrow();
+            w.press("tone-reach-kind");
+            var own = WindowDriver.onScreen(() -> w.<Slider>node("tone-lightness").getValue());
+            w.fill("tone-lightness-value", "0.75");
+            assertThat(look(w).tones()).hasSize(3).allSatisfy((key, tone) -> {
+                var material = Materials.of(key).orElseThrow();
+                assertThat(material.family()).isEqualTo(first.family());
+                assertThat(tone.lightness() - material.tone().lightness()).isCloseTo(0.75 - own, within(0.006));
+            });
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(look(w)).isEqualTo(before);
+            w.press("tone-reach-all");
+            w.fill("tone-chroma-value", "0.1");
+            assertThat(look(w).tones()).hasSizeGreaterThan(5);
+        }
     }
 
     @Test

@@ -5,6 +5,7 @@ import honeylamp.catalogue.piece.FurnishingKind.Made;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.snags.Snags;
 import honeylamp.edit.DrawnFace;
+import honeylamp.catalogue.Looks.ToneReach;
 import honeylamp.edit.Reach;
 import honeylamp.edit.UnderlayEdits.TracedWork;
 import honeylamp.edit.WallEdits.End;
@@ -193,6 +194,7 @@ public record Choices(
      * @param line whose pen is changed
      * @param text whose type is changed
      * @param material the key of the finish whose tone is changed
+     * @param tones which finishes a change of tone goes for
      * @param before the look there was before the one chosen last, to flip to
      * @param comparing what is seen beside the plan as it is, if anything
      */
@@ -203,6 +205,7 @@ public record Choices(
             LineRole line,
             TextRole text,
             String material,
+            ToneReach tones,
             Optional<Look> before,
             Optional<Comparing> comparing)
             implements ChoicesPresentingBuilder.With {}
@@ -318,7 +321,7 @@ public record Choices(
                         LineRole.CUT_WALL,
                         TextRole.ROOM_NAME,
                         "",
-                        Optional.empty(),
+                        ToneReach.ONE, Optional.empty(),
                         Optional.empty()),
                 new Finishing("", "", 50),
                 new Round(Shelf.OPEN, Rest.SHOWN, Aside.NOTHING, Docked.NOTHING, Set.of()),

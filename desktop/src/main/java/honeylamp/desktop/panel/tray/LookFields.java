@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel.tray;
 
 import honeylamp.catalogue.Looks;
+import honeylamp.catalogue.Looks.ToneReach;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
 import honeylamp.desktop.gesture.Choices.Presenting;
@@ -25,12 +26,10 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
 
 /** What a look is made of, one thing at a time: tones of finishes, pens, type, colours. */
 final class LookFields {
-    /** Stronger colours than this are no colours of a plan. */
-    private static final double MOST_CHROMA = 0.2;
-
     private static final double LARGER = 1.1;
 
     private final WorkspaceModel model;
@@ -42,7 +41,7 @@ final class LookFields {
     List<Node> nodes(Look look, Presenting chosen, List<Material> laid) {
         var out = new ArrayList<Node>();
         if (!laid.isEmpty()) {
-            out.add(tones(look, laid, chosen.material()));
+            out.add(tones(look, laid, chosen));
         }
         out.add(pens(look, chosen.line()));
         out.add(type(look, chosen.text()));
@@ -60,9 +59,12 @@ final class LookFields {
     }
 
     /** The tone of one material that is laid at a time, wherever it lies. */
-    private Node tones(Look look, List<Material> laid, String chosen) {
-        var material =
-                laid.stream().filter(m -> m.key().equals(chosen)).findFirst().orElse(laid.getFirst());
+    private Node tones(Look look, List<Material> laid, Presenting chosen) {
+        var material = laid.stream()
+                .filter(m -> m.key().equals(chosen.material()))
+                .findFirst()
+                .orElse(laid.getFirst());
+        var changing = new Toning(material, laid, chosen.tones());
         var tone = material.in(look).tone();
         return Widgets.section(
                 "Tones of finishes",
@@ -73,27 +75,28 @@ final class LookFields {
                         laid.stream().map(Material::label).toList(),
                         i -> model.chooseWithin(
                                 model.now().choices().withToned(laid.get(i).key()))),
+                toneReach(chosen.tones()),
                 Widgets.slider(
                         "Lightness",
                         "tone-lightness",
                         0.3,
                         1,
                         tone.lightness(),
-                        (v, going) -> tone(going, material, t -> new Oklch(v, t.chroma(), t.hueDeg()))),
+                        (v, going) -> tone(going, changing, t -> new Oklch(v, t.chroma(), t.hueDeg()))),
                 Widgets.slider(
                         "Strength",
                         "tone-chroma",
                         0,
-                        MOST_CHROMA,
+                        Looks.MOST_CHROMA,
                         tone.chroma(),
-                        (v, going) -> tone(going, material, t -> new Oklch(t.lightness(), v, t.hueDeg()))),
+                        (v, going) -> tone(going, changing, t -> new Oklch(t.lightness(), v, t.hueDeg()))),
                 Widgets.slider(
                         "Hue",
                         "tone-hue",
                         0,
                         360,
                         tone.hueDeg(),
-                        (v, going) -> tone(going, material, t -> new Oklch(t.lightness(), t.chroma(), v))),
+                        (v, going) -> tone(going, changing, t -> new Oklch(t.lightness(), t.chroma(), v))),
                 Widgets.button(
                         "Tone as it came",
                         "tone-back",
@@ -102,11 +105,35 @@ final class LookFields {
                                 changed(l -> l.withTone(material.key(), Optional.empty())), "Take tone back")));
     }
 
-    private void tone(boolean going, Material material, UnaryOperator<Oklch> change) {
+    /** What is toned: a material, and of those that are laid as many more as the reach has. */
+    private record Toning(Material material, List<Material> laid, ToneReach reach) {}
+
+    private Node toneReach(ToneReach now) {
+        var out = new FlowPane(4, 4);
+        for (var reach : ToneReach.values()) {
+            out.getChildren()
+                    .add(Widgets.toggle(
+                            reach.label(),
+                            "tone-reach-" + reach.name().toLowerCase(Locale.ROOT),
+                            "Others change by as much as this one",
+                            now == reach,
+                            () -> model.chooseWithin(model.now()
+                                    .choices()
+                                    .withPresenting(
+                                            model.now().choices().presenting().withTones(reach)))));
+        }
+        return out;
+    }
+
+    private void tone(boolean going, Toning toning, UnaryOperator<Oklch> change) {
         look(
                 going,
-                l -> l.withTone(
-                        material.key(), Optional.of(change.apply(material.in(l).tone()))));
+                l -> Looks.toned(
+                        l,
+                        toning.material,
+                        change.apply(toning.material.in(l).tone()),
+                        toning.laid,
+                        toning.reach));
     }
 
     /** The pen of one kind of line at a time. */
@@ -232,7 +259,7 @@ final class LookFields {
                         "Strength",
                         "colour-chroma",
                         0,
-                        MOST_CHROMA,
+                        Looks.MOST_CHROMA,
                         colour.chroma(),
                         (v, going) -> colour(going, role, c -> new Oklch(c.lightness(), v, c.hueDeg()))),
                 Widgets.slider(
