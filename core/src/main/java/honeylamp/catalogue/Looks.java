@@ -344,12 +344,11 @@ public final class Looks {
         var from = material.in(look).tone();
         var out = look.withTone(material.key(), Optional.of(to));
         for (var other : laid) {
-            var isMeant =
-                    switch (reach) {
-                        case ONE -> false;
-                        case KIND -> other.family() == material.family();
-                        case ALL -> true;
-                    };
+            var isMeant = switch (reach) {
+                case ONE -> false;
+                case KIND -> other.family() == material.family();
+                case ALL -> true;
+            };
             if (isMeant && !other.key().equals(material.key())) {
                 var tone = other.in(look).tone();
                 out = out.withTone(

@@ -134,8 +134,8 @@ class OutputTest {
                     }
                 }
             }
-            // the outline's pen of 0.5 mm stands out by half its width on each side
-            assertThat((right - left) / 20.0).isCloseTo(112.5, within(0.1));
+            // by half its width stands out on the lit side the outline's pen of 0.5 mm, in the shade one of 0.9 mm
+            assertThat((right - left) / 20.0).isCloseTo(112 + 0.25 + 0.45, within(0.1));
         }
     }
 

@@ -127,7 +127,8 @@ class LooksWindowTest {
             var before = look(w);
             var first = Materials.of("herringbone-oak").orElseThrow();
             w.press("tone-reach-kind");
-            var own = WindowDriver.onScreen(() -> w.<Slider>node("tone-lightness").getValue());
+            var own =
+                    WindowDriver.onScreen(() -> w.<Slider>node("tone-lightness").getValue());
             w.fill("tone-lightness-value", "0.75");
             assertThat(look(w).tones()).hasSize(3).allSatisfy((key, tone) -> {
                 var material = Materials.of(key).orElseThrow();

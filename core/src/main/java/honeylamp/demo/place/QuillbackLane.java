@@ -8,6 +8,7 @@ import honeylamp.plan.Brief;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Ground;
+import honeylamp.plan.Light.Falls;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
@@ -57,7 +58,7 @@ public final class QuillbackLane {
         flatRooms(sketch);
         living(sketch);
         flatRest(sketch);
-        return ViewEdits.livedIn(listed(sketch.plan()), LIVED_IN);
+        return shaded(ViewEdits.livedIn(listed(sketch.plan()), LIVED_IN));
     }
 
     /** A tall sheet has room for its lists below the plan. */
@@ -65,6 +66,11 @@ public final class QuillbackLane {
         var first = plan.presentation().pages().getFirst().id();
         var rooms = PageEdits.toggle(plan, first, Reach.ALL, Listing.ROOMS);
         return PageEdits.toggle(rooms, first, Reach.ALL, Listing.FINISHES);
+    }
+
+    /** The house throws its shade on the ground it stands on. */
+    private static Plan shaded(Plan plan) {
+        return ViewEdits.light(plan, ViewEdits.first(plan, GROUND), Reach.THIS, l -> l.withFalls(Falls.AROUND));
     }
 
     private static Plan empty() {

@@ -1,11 +1,11 @@
 package honeylamp.desktop.gesture;
 
+import honeylamp.catalogue.Looks.ToneReach;
 import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.piece.FurnishingKind.Made;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.snags.Snags;
 import honeylamp.edit.DrawnFace;
-import honeylamp.catalogue.Looks.ToneReach;
 import honeylamp.edit.Reach;
 import honeylamp.edit.UnderlayEdits.TracedWork;
 import honeylamp.edit.WallEdits.End;
@@ -321,7 +321,8 @@ public record Choices(
                         LineRole.CUT_WALL,
                         TextRole.ROOM_NAME,
                         "",
-                        ToneReach.ONE, Optional.empty(),
+                        ToneReach.ONE,
+                        Optional.empty(),
                         Optional.empty()),
                 new Finishing("", "", 50),
                 new Round(Shelf.OPEN, Rest.SHOWN, Aside.NOTHING, Docked.NOTHING, Set.of()),

@@ -129,11 +129,7 @@ final class LookFields {
         look(
                 going,
                 l -> Looks.toned(
-                        l,
-                        toning.material,
-                        change.apply(toning.material.in(l).tone()),
-                        toning.laid,
-                        toning.reach));
+                        l, toning.material, change.apply(toning.material.in(l).tone()), toning.laid, toning.reach));
     }
 
     /** The pen of one kind of line at a time. */
