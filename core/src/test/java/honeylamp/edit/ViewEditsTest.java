@@ -97,7 +97,7 @@ class ViewEditsTest {
         var low = new Light(300, 20);
         var one = ViewEdits.light(HOUSE, FLAT, Reach.THIS, _ -> low);
         assertThat(view(one, FLAT).light()).isEqualTo(low);
-        assertThat(view(one, GROUND).light()).isEqualTo(Looks.UPPER_LEFT);
+        assertThat(view(one, GROUND).light()).isEqualTo(view(HOUSE, GROUND).light());
         var all = ViewEdits.scale(one, FLAT, Reach.ALL, Optional.of(96));
         assertThat(all.presentation().views()).extracting(View::scale).containsOnly(Optional.of(96));
     }

@@ -5,6 +5,7 @@ import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Pen;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Ring;
 import honeylamp.illustrate.paper.PaperFrame;
 import java.util.ArrayList;
 import java.util.List;
@@ -34,6 +35,19 @@ public final class DrawnByHand {
 
     /** Lines that turn less than this at a corner go on through it. */
     private static final double CORNER_COSINE = Math.cos(Math.toRadians(28));
+
+    /** The hand presses harder and lighter over such a way, in paper mm, and changes the width by so much at most. */
+    private static final double PRESSURE_MM = 13;
+
+    private static final double MOST_PRESSURE = 0.24;
+
+    /** Over so much at its ends a line is finer, by such a share at the very end. */
+    private static final double LIFTED_MM = 1.1;
+
+    private static final double LIFTED = 0.55;
+
+    /** Curves are followed by points so far apart, in paper mm. */
+    private static final double SAMPLE_MM = 0.8;
 
     /** The second line of two is so much finer and fainter. */
     private static final double SECOND_WIDTH = 0.65;
@@ -83,9 +97,136 @@ public final class DrawnByHand {
         };
     }
 
+    /** Dashes are drawn evenly; a full line is as broad as the hand presses, and so a surface. */
     private Mark once(Mark.Stroke stroke) {
-        var path = stroke.path();
-        return new Mark.Stroke(drawn(stroke.pen().dashMm().isEmpty() ? past(path) : path), stroke.pen(), stroke.ink());
+        var pen = stroke.pen();
+        return pen.dashMm().isEmpty()
+                ? new Mark.Fill(pressed(past(stroke.path()), pen.widthMm()), stroke.ink())
+                : new Mark.Stroke(drawn(stroke.path()), pen, stroke.ink());
+    }
+
+    /** Lines, each from where it is set down to where it is lifted, as broad as the hand presses on its way. */
+    private Figure pressed(Figure path, double widthMm) {
+        var out = Figure.builder();
+        var pressing = new Pressing(out, widthMm);
+        drawn(path).walk(pressing);
+        pressing.end();
+        return out.build();
+    }
+
+    private final class Pressing implements Figure.Walker {
+        private final Figure.Builder out;
+        private final double widthMm;
+        private final List<Point> line = new ArrayList<>();
+        private Point start = Point.ORIGIN;
+
+        Pressing(Figure.Builder out, double widthMm) {
+            this.out = out;
+            this.widthMm = widthMm;
+        }
+
+        @Override
+        public void moveTo(double x, double y) {
+            end();
+            start = new Point(x, y);
+            line.add(start);
+        }
+
+        @Override
+        public void lineTo(double x, double y) {
+            line.add(new Point(x, y));
+        }
+
+        @Override
+        public void curveTo(double x1, double y1, double x2, double y2, double x, double y) {
+            var from = line.getLast();
+            var steps = Math.max(2, (int) Math.ceil(from.distance(new Point(x, y)) / SAMPLE_MM));
+            for (var k = 1; k <= steps; k++) {
+                var t = k / (double) steps;
+                var u = 1 - t;
+                line.add(new Point(
+                        u * u * u * from.x() + 3 * u * u * t * x1 + 3 * u * t * t * x2 + t * t * t * x,
+                        u * u * u * from.y() + 3 * u * u * t * y1 + 3 * u * t * t * y2 + t * t * t * y));
+            }
+        }
+
+        @Override
+        public void close() {
+            line.add(start);
+            end();
+            line.add(start);
+        }
+
+        private void end() {
+            press(out, line, widthMm);
+            line.clear();
+        }
+    }
+
+    /** One line as a ring around it. */
+    private void press(Figure.Builder out, List<Point> line, double widthMm) {
+        var points = distinct(line);
+        if (points.size() < 2) {
+            return;
+        }
+        var along = new double[points.size()];
+        for (var i = 1; i < along.length; i++) {
+            along[i] = along[i - 1] + points.get(i).distance(points.get(i - 1));
+        }
+        var whole = along[along.length - 1];
+        var isClosed = points.getFirst().distance(points.getLast()) < 1e-9;
+        var seed = seed(points.getFirst(), points.getLast());
+        var left = new ArrayList<Point>();
+        var right = new ArrayList<Point>();
+        for (var i = 0; i < along.length; i++) {
+            var before = points.get(i > 0 ? i - 1 : isClosed ? along.length - 2 : 0);
+            var after = points.get(i + 1 < along.length ? i + 1 : isClosed ? 1 : i);
+            var way = after.minus(before);
+            var across = way.length() < 1e-9
+                    ? Point.ORIGIN
+                    : way.times(1 / way.length()).left();
+            var counted = isForward(points.getFirst(), points.getLast()) ? along[i] : whole - along[i];
+            var half = widthMm / 2 * pressure(seed, counted) * (isClosed ? 1 : lifted(along[i], whole));
+            left.add(points.get(i).plus(across.times(half)));
+            right.add(points.get(i).minus(across.times(half)));
+        }
+        if (isClosed) {
+            out.ring(new Ring(left.subList(0, left.size() - 1)).counterClockwise());
+            out.ring(new Ring(right.subList(0, right.size() - 1))
+                    .counterClockwise()
+                    .reversed());
+            return;
+        }
+        left.addAll(right.reversed());
+        out.ring(new Ring(left));
+    }
+
+    private static List<Point> distinct(List<Point> line) {
+        var out = new ArrayList<Point>();
+        for (var p : line) {
+            if (out.isEmpty() || out.getLast().distance(p) > 1e-6) {
+                out.add(p);
+            }
+        }
+        return out;
+    }
+
+    /** How hard the hand presses at a place on a line, as a share of the pen's width: evenly between chances. */
+    private double pressure(long seed, double alongMm) {
+        var at = alongMm / PRESSURE_MM;
+        var k = (long) Math.floor(at);
+        var t = at - k;
+        var soft = t * t * (3 - 2 * t);
+        var n = Seeds.signed(seed, k, 21) * (1 - soft) + Seeds.signed(seed, k + 1, 21) * soft;
+        return 1 + Math.min(1, unsteadyMm / USUAL_MM) * MOST_PRESSURE * n;
+    }
+
+    /** Where a line is set down and lifted it is finer. */
+    private double lifted(double alongMm, double wholeMm) {
+        var fromEnd = Math.min(alongMm, wholeMm - alongMm);
+        var over = Math.min(LIFTED_MM, wholeMm / 4);
+        var finer = Math.min(1, unsteadyMm / USUAL_MM) * LIFTED;
+        return over <= 0 ? 1 : 1 - finer * (1 - Math.min(1, fromEnd / over));
     }
 
     /** A second time, finer and fainter, by a hand that strays otherwise. */
