@@ -86,6 +86,9 @@ public final class Illustration {
     /** No shade is followed farther over bare ground, in paper mm: there the sheet begins. */
     private static final double MOST_GROUND_MM = 22;
 
+    /** Farther than this from a building no tree of its garden stands. */
+    private static final double BEYOND_CROWNS_MM = 200_000;
+
     /** So near to words nothing lies about, in paper mm. */
     private static final double BESIDE_WORDS_MM = 0.6;
 
@@ -253,8 +256,8 @@ public final class Illustration {
                 layers,
                 LayerKind.OVERHEAD,
                 Kind.FURNITURE,
-                new FurnitureArt(frame, pens, lamp, remembered)
-                        .marks(geometry.storey().furnishings(), SymbolShape.Level.CANOPY));
+                crowns(new FurnitureArt(frame, pens, lamp, remembered)
+                        .marks(geometry.storey().furnishings(), SymbolShape.Level.CANOPY)));
         if (lamp == Lamp.LIT
                 && look.shading() == Shading.LAMPS
                 && !geometry.rooms().isEmpty()) {
@@ -265,6 +268,27 @@ public final class Illustration {
         }
         words(layers, others);
         return seen(new Drawing(layers));
+    }
+
+    /** Over buildings crowns of trees are seen, faint, or not at all. */
+    private List<Mark> crowns(List<Mark> crowns) {
+        if (crowns.isEmpty()
+                || showing.of(Kind.CROWNS) == Showing.Degree.SHOWN
+                || geometry.shells().isEmpty()) {
+            return crowns;
+        }
+        var over = Figure.builder();
+        geometry.shells().forEach(s -> over.ring(s.shell().counterClockwise()));
+        var beside = Figure.builder();
+        var box = geometry.shellBounds().orElseThrow().grown(BEYOND_CROWNS_MM);
+        beside.ring(box.ring().counterClockwise());
+        geometry.shells().forEach(s -> beside.ring(s.shell().counterClockwise().reversed()));
+        var out = new ArrayList<Mark>();
+        out.add(new Mark.Clip(frame.paper(beside.build()), crowns));
+        if (showing.of(Kind.CROWNS) == Showing.Degree.FADED) {
+            out.add(new Mark.Clip(frame.paper(over.build()), Fading.of(crowns, pens.colour(Role.PAPER))));
+        }
+        return out;
     }
 
     private void words(List<Layer> layers, OtherWords others) {

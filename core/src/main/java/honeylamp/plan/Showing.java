@@ -23,6 +23,8 @@ public record Showing(Set<Kind> faded, Set<Kind> hidden, Set<Kind> locked) {
         WALLS("Walls"),
         OPENINGS("Openings"),
         OVERHEAD("Overhead"),
+        /** What of trees reaches over buildings; what of them does not is a piece like others. */
+        CROWNS("Trees over roofs"),
         DIMENSIONS("Dimensions"),
         ROOM_NAMES("Room names"),
         NOTES("Notes and free marks"),

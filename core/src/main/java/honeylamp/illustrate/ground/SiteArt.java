@@ -58,6 +58,11 @@ public final class SiteArt {
     /** As wide as a mower cuts. */
     private static final double MOWN_MM = 600;
 
+    private static final double BORDER_MM = 210;
+    private static final double SETT_MM = 210;
+    private static final double LEAST_SETT_MM = 0.8;
+    private static final int MOST_SETTS = 2000;
+    private static final double BORDER_DARKER = 0.035;
     private static final double MOWN_LIGHTER = 0.011;
     private static final long MOST_STRIPS = 400;
 
@@ -163,8 +168,35 @@ public final class SiteArt {
             case HEDGE -> out.addAll(planting.hedge(ground, seed));
             case LAWN -> mown(out, ground);
             case POOL -> pool(out, ground);
-            case PLOT, DRIVE, YARD, TERRACE, PATH -> {}
+            case YARD, TERRACE -> border(out, use, ground);
+            case PLOT, DRIVE, PATH -> {}
         }
+    }
+
+    /** A course of setts around what is paved, end to end along its edge, as soon as one can tell them apart. */
+    private void border(List<Mark> out, Use use, Outline ground) {
+        var inner = Regions.inset(List.of(ground), BORDER_MM);
+        if (inner.isEmpty()) {
+            return;
+        }
+        var tone = Grounds.material(use).tone().lighter(-BORDER_DARKER);
+        var band = Figure.builder().ring(ground.shell().counterClockwise());
+        inner.forEach(o -> band.ring(o.shell().counterClockwise().reversed()));
+        var within = frame.paper(band.build());
+        out.add(new Mark.Fill(within, pens.surface(tone)));
+        var joints = Figure.builder();
+        inner.forEach(o -> joints.ring(o.shell()));
+        if (SETT_MM / frame.scale() >= LEAST_SETT_MM) {
+            for (var edge : ground.shell().counterClockwise().edges()) {
+                var many = (int) Math.min(MOST_SETTS, Math.rint(edge.length() / SETT_MM));
+                for (var k = 1; k < many; k++) {
+                    var at = edge.at(edge.length() * k / many);
+                    joints.line(at, at.plus(edge.unit().left().times(BORDER_MM)));
+                }
+            }
+        }
+        out.add(new Mark.Clip(
+                within, List.of(new Mark.Stroke(frame.paper(joints.build()), pens.swing(), pens.joint(tone)))));
     }
 
     /** Every other strip a little lighter, along the longest side. */
