@@ -320,7 +320,7 @@ public final class Illustration {
         var asked = new Shining(words, shadePxPerMm);
         var same = remembered.answer(asked, () -> asked);
         return remembered.answerOf(
-                About.LAMPS, List.of(geometry, same), () -> LampLight.of(geometry, low, words, shadePxPerMm));
+                About.LAMPS, List.of(geometry, same), () -> LampLight.of(geometry, frame, words, shadePxPerMm));
     }
 
     /** In a lit house, what is written in its rooms keeps their ink. */

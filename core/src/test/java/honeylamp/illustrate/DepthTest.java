@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
+import honeylamp.catalogue.Looks;
+import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Layer;
@@ -112,6 +114,17 @@ class DepthTest {
         assertThat(picture(deep(plan, 1), Lamp.COLOUR).layers())
                 .extracting(Layer::kind)
                 .doesNotContain(LayerKind.FACES);
+    }
+
+    /** The light of lamps lies over all that is drawn, the ground outside too, which has no depth. */
+    @Test
+    void lampLightLiesOverTheSameGroundAsWithoutDepth() {
+        var plan = ViewEdits.look(QuillbackLane.plan(), _ -> Looks.DUSK);
+        assertThat(marks(picture(deep(plan, 1), Lamp.LIT), LayerKind.LAMPS))
+                .extracting(m -> ((Mark.Clip) m).path().bounds())
+                .isEqualTo(marks(picture(plan, Lamp.LIT), LayerKind.LAMPS).stream()
+                        .map(m -> ((Mark.Clip) m).path().bounds())
+                        .toList());
     }
 
     /** A bed in the north of the room: its foot end, nearer to the middle, shows its side; its top lies higher than the floor. */
