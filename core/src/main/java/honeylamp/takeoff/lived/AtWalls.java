@@ -12,13 +12,15 @@ import honeylamp.plan.ElementId.Key;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Position;
+import honeylamp.plan.Structure;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
-/** What goes with windows and with the way in: curtains, pots on the sill, radiators, a mat and shoes. */
+/** What goes with windows, with the way in and with hearths: curtains, pots on the sill, radiators, a mat and shoes, wood. */
 final class AtWalls {
     /** So far before a face a point lies in the room behind it. */
     private static final double INTO_MM = 60;
@@ -69,6 +71,23 @@ final class AtWalls {
                 }
             });
         }
+        for (var part : geometry.storey().structures()) {
+            if (part.form() instanceof Structure.Block block && block.kind() == Structure.Kind.FIREPLACE) {
+                hearth(part, block);
+            }
+        }
+    }
+
+    /** A basket of wood beside every hearth. */
+    private void hearth(Structure part, Structure.Block block) {
+        var size = Host.usual("log-basket");
+        var beside = block.width().mm() / 2 + size.wide() / 2 + 60;
+        var out = -block.depth().mm() / 2 + size.deep() / 2;
+        var places = Stream.of(beside, -beside)
+                .map(x -> part.placing().apply(new Point(x, out)))
+                .map(at -> piece(part.id().key(), 0, "log-basket", size, 0, at, part.turnDeg()))
+                .toList();
+        this.out.add(new Wish(places, 0.1 + 0.25 * Seeds.unit(part.id().seed(), 421, 0), Wish.On.FLOOR));
     }
 
     /** The side of an opening that looks into a room, if only one does. */
@@ -160,14 +179,19 @@ final class AtWalls {
     }
 
     private static Furnishing piece(Inside inside, int nth, String kind, Host.Size size, double bottomMm, Point at) {
+        return piece(inside.cut.opening().id().key(), nth, kind, size, bottomMm, at, inside.turnDeg());
+    }
+
+    private static Furnishing piece(
+            Key of, int nth, String kind, Host.Size size, double bottomMm, Point at, double turnDeg) {
         return new Furnishing(
-                        new FurnishingId(new Key.With(inside.cut.opening().id().key(), nth)),
+                        new FurnishingId(new Key.With(of, nth)),
                         Furnishings.of(kind).orElseThrow().key(),
                         Length.ofMm(size.wide()),
                         Length.ofMm(size.deep()),
                         Length.ofMm(size.high()),
                         Position.of(at),
-                        inside.turnDeg())
+                        turnDeg)
                 .withBottom(Length.ofMm(bottomMm));
     }
 }

@@ -227,6 +227,25 @@ class LivedInTest {
         }
     }
 
+    /** The tea room has a fireplace: wood stands beside it, within an arm's length, and not in it. */
+    @Test
+    void woodStandsBesideAHearth() {
+        var ground = LaidPlan.of(QuillbackLane.plan()).all().getFirst().geometry();
+        var fire = ground.storey().structures().stream()
+                .filter(x -> x.is(Structure.Kind.FIREPLACE))
+                .findFirst()
+                .orElseThrow();
+        assertThat(kinds(LivedIn.all(ground), "log-basket"))
+                .filteredOn(f -> f.id().key() instanceof Key.With(var of, var _)
+                        && of.equals(fire.id().key()))
+                .singleElement()
+                .satisfies(f -> {
+                    var box = Picking.footprint(f).bounds();
+                    assertThat(box.meets(fire.footprint().bounds().grown(150))).isTrue();
+                    assertThat(box.meets(fire.footprint().bounds().grown(-1))).isFalse();
+                });
+    }
+
     /** Three metres of counter with a sink from 300 to 1,200 and a hob from 2,000 to 2,600 mm: nothing stands on either. */
     @Test
     void nothingStandsOnAHobOrInASink() {
