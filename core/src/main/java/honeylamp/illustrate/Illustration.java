@@ -366,13 +366,22 @@ public final class Illustration {
         return byHand(isWashed ? Washed.of(marks, pens.ink(Role.PAPER)) : marks);
     }
 
-    /** Joints of floors are too fine and too many to be drawn by hand. */
+    /** How a hand draws what it is asked about. */
+    private record ByHand(double unsteadyMm, Lines lines) {}
+
+    /** Joints of floors are too fine and too many to be drawn by hand; what stays the very mark is not drawn again. */
     private List<Mark> byHand(List<Mark> marks) {
-        return DrawnByHand.of(
-                marks,
-                look.drafting().unsteadyMm(),
-                look.shading() == Shading.HATCHED ? Lines.TWICE : Lines.ONCE,
-                frame);
+        var hand =
+                new ByHand(look.drafting().unsteadyMm(), look.shading() == Shading.HATCHED ? Lines.TWICE : Lines.ONCE);
+        if (hand.unsteadyMm == 0) {
+            return marks;
+        }
+        var out = new ArrayList<Mark>(marks.size());
+        for (var mark : marks) {
+            out.addAll(remembered.answerAbout(
+                    hand, mark, () -> DrawnByHand.of(List.of(mark), hand.unsteadyMm, hand.lines, frame)));
+        }
+        return out;
     }
 
     private List<Mark> faint(Kind kind, List<Mark> marks) {
@@ -608,7 +617,7 @@ public final class Illustration {
         return remembered.answerOf(
                 About.SUN,
                 List.of(geometry.cuts(), geometry.rooms(), same),
-                () -> WindowLight.of(geometry, light, solids.pieces()));
+                () -> WindowLight.of(geometry, light, solids.pieces(), remembered));
     }
 
     /** All floors inside, on balconies and around the building, in paper mm; or the whole ground. */

@@ -102,7 +102,7 @@ public final class FloorShade {
         var kept = new float[share.length];
         Arrays.fill(kept, 1);
         words.forEach(box -> lighten(grid, kept, box));
-        sun.boxes().forEach(box -> light(grid, kept, sun, box, look.windowLight()));
+        sun.patches().forEach(patch -> patch.boxes().forEach(box -> light(grid, kept, patch, box, look.windowLight())));
         surface.built.ifPresent(built -> fade(grid, kept, built, surface.whole.bounds()));
         var all = left(left(dark, share), kept);
         var marks = switch (look.shading()) {
@@ -188,7 +188,7 @@ public final class FloorShade {
     }
 
     /** Leaves less of the shade where the sun falls. */
-    private static void light(ShadeGrid grid, float[] share, WindowLight sun, Box lit, double strength) {
+    private static void light(ShadeGrid grid, float[] share, WindowLight.Patch sun, Box lit, double strength) {
         var pixels = grid.pixels(lit).intersection(grid.whole());
         for (var row = pixels.y; row < pixels.y + pixels.height; row++) {
             for (var column = pixels.x; column < pixels.x + pixels.width; column++) {

@@ -4,6 +4,7 @@ import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.ConvexClip;
@@ -18,6 +19,7 @@ import honeylamp.illustrate.shade.Solids.Solid;
 import honeylamp.plan.Light;
 import honeylamp.plan.OpeningKind;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 
@@ -27,10 +29,9 @@ import java.util.Optional;
  * tan(altitude), and what both have in common. Pieces in the way take their shadows out of it.
  *
  * @param sky what of the sky the floors see, whether the sun comes in or not
- * @param steps the same patches a little wider and a little narrower, laid over each other for a soft edge, the widest
- *     first; outlines in plan mm
+ * @param patches what the sun lights through each window
  */
-public record WindowLight(SkyLight sky, List<List<Outline>> steps) {
+public record WindowLight(SkyLight sky, List<Patch> patches) {
     /** Nothing comes in. */
     public static final WindowLight NONE = new WindowLight(SkyLight.NONE, List.of());
 
@@ -45,62 +46,68 @@ public record WindowLight(SkyLight sky, List<List<Outline>> steps) {
     private static final double MOST_COVERED = 0.8;
 
     public WindowLight {
-        steps = List.copyOf(steps);
+        patches = List.copyOf(patches);
     }
 
-    /** What of a storey is lit through its windows, with pieces in the way. */
-    public static WindowLight of(StoreyGeometry geometry, Light light, List<Solid> pieces) {
-        var beams = geometry.cuts().stream()
-                .filter(c -> c.opening().kind().isWindow())
-                .flatMap(c -> Beam.of(geometry, c, light).stream())
-                .toList();
-        var steps = new ArrayList<List<Outline>>();
-        for (var wider : WIDER_MM) {
-            var lit = new ArrayList<Outline>();
-            for (var beam : beams) {
-                lit.addAll(beam.lit(wider, light, pieces));
-            }
-            steps.add(lit);
+    /**
+     * What is lit through a window.
+     *
+     * @param steps the same a little wider and a little narrower, laid over each other for a soft edge, the widest first;
+     *     outlines in plan mm
+     */
+    public record Patch(List<List<Outline>> steps) {
+        /** The boxes of what is lit. */
+        List<Box> boxes() {
+            return steps.getFirst().stream().map(Outline::bounds).toList();
         }
-        return new WindowLight(SkyLight.of(geometry), beams.isEmpty() ? List.of() : steps);
+
+        /** How much of the sun falls on a point in plan mm, from 0 to 1. */
+        double at(Point p) {
+            var in = steps.stream()
+                    .filter(lit -> lit.stream().anyMatch(o -> o.contains(p)))
+                    .count();
+            return in / (double) steps.size();
+        }
+    }
+
+    private record Asked(Beam beam, Light light, List<Solid> inTheWay) {}
+
+    /**
+     * What of a storey is lit through its windows, with pieces in the way.
+     *
+     * @param remembered what was worked out before: a window is worked out anew only if something in its light has moved
+     */
+    public static WindowLight of(StoreyGeometry geometry, Light light, List<Solid> pieces, Remembered remembered) {
+        var out = new ArrayList<Patch>();
+        for (var cut : geometry.cuts()) {
+            if (cut.opening().kind().isWindow()) {
+                Beam.of(geometry, cut, light).ifPresent(beam -> {
+                    var inTheWay = beam.inTheWay(light, pieces);
+                    Patch patch =
+                            remembered.answer(new Asked(beam, light, inTheWay), () -> beam.patch(light, inTheWay));
+                    if (!patch.steps.getFirst().isEmpty()) {
+                        out.add(patch);
+                    }
+                });
+            }
+        }
+        return new WindowLight(SkyLight.of(geometry), out);
     }
 
     /** The light as fills of one colour over each other, in paper mm; none without strength. */
     public List<Mark> marks(PaperFrame frame, Ink ink, double strength) {
         var out = new ArrayList<Mark>();
         var share = 1 - Math.pow(1 - MOST_COVERED * strength, 1.0 / WIDER_MM.length);
-        for (var step : steps) {
+        for (var i = 0; i < WIDER_MM.length; i++) {
+            var step = i;
             var path = Figure.builder();
-            step.forEach(o -> path.path(frame.paper(o.path())));
+            patches.forEach(patch -> patch.steps.get(step).forEach(o -> path.path(frame.paper(o.path()))));
             var lit = path.build();
             if (!lit.isEmpty() && strength > 0) {
                 out.add(new Mark.Fill(lit, ink.at(share)));
             }
         }
         return out;
-    }
-
-    /** How much of the sun falls on a point in plan mm, from 0 to 1. */
-    double at(Point p) {
-        var in = 0;
-        for (var step : steps) {
-            for (var lit : step) {
-                if (lit.contains(p)) {
-                    in++;
-                    break;
-                }
-            }
-        }
-        return steps.isEmpty() ? 0 : in / (double) steps.size();
-    }
-
-    /** The boxes of what is lit. */
-    List<Box> boxes() {
-        return steps.stream()
-                .limit(1)
-                .flatMap(List::stream)
-                .map(Outline::bounds)
-                .toList();
     }
 
     /** An opening that faces the light, with the room behind it. */
@@ -118,24 +125,50 @@ public record WindowLight(SkyLight sky, List<List<Outline>> steps) {
                             .map(room -> new Beam(cut, outer, inner, room));
         }
 
-        List<Outline> lit(double widerMm, Light light, List<Solid> pieces) {
+        /** The pieces that keep something of the light off. */
+        List<Solid> inTheWay(Light light, List<Solid> pieces) {
             var sun = light.fall().times(light.shadowPerHeight());
+            return whole(WIDER_MM[0], sun)
+                    .map(Outline::bounds)
+                    .map(box -> pieces.stream()
+                            .filter(p -> shadowBox(p, sun).meets(box))
+                            .toList())
+                    .orElse(List.of());
+        }
+
+        Patch patch(Light light, List<Solid> inTheWay) {
+            return new Patch(Arrays.stream(WIDER_MM)
+                    .mapToObj(wider -> lit(wider, light, inTheWay))
+                    .toList());
+        }
+
+        private List<Outline> lit(double widerMm, Light light, List<Solid> inTheWay) {
+            var sun = light.fall().times(light.shadowPerHeight());
+            var shadows = inTheWay.stream().map(p -> shadow(p, sun)).toList();
+            return whole(widerMm, sun)
+                    .map(patch ->
+                            Regions.difference(Regions.intersection(List.of(patch), List.of(room.outline())), shadows))
+                    .orElse(List.of());
+        }
+
+        /** What both faces of the wall let through, if nothing stood in its way. */
+        private Optional<Outline> whole(double widerMm, Point sun) {
             var out = thrown(outer, widerMm, sun);
             var in = thrown(inner, widerMm, sun);
             if (out.isEmpty() || in.isEmpty()) {
-                return List.of();
+                return Optional.empty();
             }
             var both = ConvexClip.clip(out.get().corners(), in.get().corners());
-            if (both.size() < 3 || new Ring(both).area() < LEAST_MM * LEAST_MM) {
-                return List.of();
-            }
-            var patch = Outline.of(new Ring(both).counterClockwise());
-            var box = patch.bounds();
-            var shadows = pieces.stream()
-                    .map(p -> shadow(p, sun))
-                    .filter(o -> o.bounds().meets(box))
-                    .toList();
-            return Regions.difference(Regions.intersection(List.of(patch), List.of(room.outline())), shadows);
+            return both.size() < 3 || new Ring(both).area() < LEAST_MM * LEAST_MM
+                    ? Optional.empty()
+                    : Optional.of(Outline.of(new Ring(both).counterClockwise()));
+        }
+
+        private static Box shadowBox(Solid piece, Point sun) {
+            var box = piece.footprint().bounds();
+            var shift = sun.times(piece.heightMm());
+            return box.union(new Box(
+                    box.minX() + shift.x(), box.minY() + shift.y(), box.maxX() + shift.x(), box.maxY() + shift.y()));
         }
 
         /** The opening on one face as the sun throws it on the floor; empty if nothing is left of it. */

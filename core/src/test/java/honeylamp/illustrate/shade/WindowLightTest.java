@@ -8,6 +8,7 @@ import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.LayerKind;
+import honeylamp.drawing.Remembered;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
@@ -54,33 +55,40 @@ class WindowLightTest {
         return geometry().rooms().getFirst().outline().bounds().maxY();
     }
 
+    private static double at(WindowLight lit, Point p) {
+        return lit.patches().stream().mapToDouble(patch -> patch.at(p)).sum();
+    }
+
     /** At 45° the light falls as far as it is high: over the floor between what both faces let through. */
     @Test
     void theSunLiesWhereBothFacesLetItThrough() {
-        var lit = WindowLight.of(geometry(), new Light(0, 45), List.of());
+        var lit = WindowLight.of(geometry(), new Light(0, 45), List.of(), new Remembered());
         var face = northFace();
         var middle = geometry().cuts().getFirst().middle().middle().x();
         var from = face - 900; // farther in than the sill of the inner face is high
         var to = face - 2100 + thicknessMm();
-        assertThat(lit.at(new Point(middle, (from + to) / 2))).isEqualTo(1);
-        assertThat(lit.at(new Point(middle, from + 80))).isZero();
-        assertThat(lit.at(new Point(middle, to - 80))).isZero();
-        assertThat(lit.at(new Point(middle + 700, (from + to) / 2))).isZero();
-        assertThat(lit.at(new Point(middle + 500, (from + to) / 2))).isEqualTo(1);
-        var area = lit.steps().get(3).stream().mapToDouble(Outline::area).sum();
+        assertThat(at(lit, new Point(middle, (from + to) / 2))).isEqualTo(1);
+        assertThat(at(lit, new Point(middle, from + 80))).isZero();
+        assertThat(at(lit, new Point(middle, to - 80))).isZero();
+        assertThat(at(lit, new Point(middle + 700, (from + to) / 2))).isZero();
+        assertThat(at(lit, new Point(middle + 500, (from + to) / 2))).isEqualTo(1);
+        var area = lit.patches().getFirst().steps().get(3).stream()
+                .mapToDouble(Outline::area)
+                .sum();
         assertThat(area).isCloseTo(1200 * (1200 - thicknessMm()), within(1.0));
     }
 
     @Test
     void fromTheOtherSideNothingComesInAndAPieceStandsInTheWay() {
-        assertThat(WindowLight.of(geometry(), new Light(180, 45), List.of()).steps())
+        assertThat(WindowLight.of(geometry(), new Light(180, 45), List.of(), new Remembered())
+                        .patches())
                 .isEmpty();
         var middle = geometry().cuts().getFirst().middle().middle().x();
         var y = northFace() - 1300;
         var chest = new Solid(Outline.of(new Box(middle - 200, y + 300, middle + 200, y + 500).ring()), 600);
-        var lit = WindowLight.of(geometry(), new Light(0, 45), List.of(chest));
-        assertThat(lit.at(new Point(middle, y))).isZero();
-        assertThat(lit.at(new Point(middle + 400, y))).isEqualTo(1);
+        var lit = WindowLight.of(geometry(), new Light(0, 45), List.of(chest), new Remembered());
+        assertThat(at(lit, new Point(middle, y))).isZero();
+        assertThat(at(lit, new Point(middle + 400, y))).isEqualTo(1);
     }
 
     /** Ray by ray, whatever the light: up from a point of the floor, through both faces of the wall. */
@@ -88,7 +96,7 @@ class WindowLightTest {
     @CsvSource({"0,45", "30,35", "340,60", "60,25"})
     void aPointIsLitIfItsRayPassesTheOpening(double fromDeg, double altitudeDeg) {
         var light = new Light(fromDeg, altitudeDeg);
-        var lit = WindowLight.of(geometry(), light, List.of());
+        var lit = WindowLight.of(geometry(), light, List.of(), new Remembered());
         var face = northFace();
         var middle = geometry().cuts().getFirst().middle().middle().x();
         var toSun = Math.toRadians(90 - fromDeg);
@@ -107,7 +115,7 @@ class WindowLightTest {
                         Math.abs(Math.abs(x) - 600) < 70 || Math.abs(high - 900) < 70 || Math.abs(high - 2100) < 70;
             }
             if (!isNearEdge) {
-                assertThat(lit.at(p)).as("%s", p).isEqualTo(isLit ? 1 : 0);
+                assertThat(at(lit, p)).as("%s", p).isEqualTo(isLit ? 1 : 0);
                 seen += isLit ? 1 : 0;
             }
         }
