@@ -28,7 +28,7 @@ public final class LooksPicture {
     private static final int SIDE_PX = 240;
     private static final int BELOW_PX = 30;
     private static final int AIR_PX = 14;
-    private static final int ACROSS = 6;
+    private static final int ACROSS = 7;
     private static final double CAP_MM = 3.4;
 
     private LooksPicture() {}
