@@ -189,6 +189,9 @@ public final class Refining {
 
     /** Of what lies about in a view, not of what is in the plan. */
     private static void livedIn(List<Hint> out, LaidView view) {
+        if (view.view().livedIn() == 0) {
+            return;
+        }
         var geometry = view.storey().geometry();
         var seen = LivedIn.at(LivedIn.all(geometry), view.view().livedIn());
         var in = seen.stream()

@@ -2,6 +2,7 @@ package honeylamp.desktop.panel.tray;
 
 import honeylamp.catalogue.SeenSets.SeenSet;
 import honeylamp.derive.storeys.LaidPage;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.panel.part.Content;
 import honeylamp.desktop.panel.part.Library;
@@ -17,12 +18,15 @@ import honeylamp.sheet.Refining.Hint;
 import honeylamp.units.UnitSystem;
 import java.util.List;
 import javafx.scene.Node;
+import org.jspecify.annotations.Nullable;
 
 /** Export, and the page worked on: paper, scale, words of the title block, lists and notes. */
 final class SheetTray implements Content<SheetTray.Part> {
     private final WorkspaceModel model;
     private final WindowActions window;
     private final Library<SeenSet> sets;
+    private @Nullable LaidPlan hintsOf;
+    private List<Hint> hints = List.of();
 
     SheetTray(WorkspaceModel model, WindowActions window, Library<SeenSet> sets) {
         this.sets = sets;
@@ -67,7 +71,16 @@ final class SheetTray implements Content<SheetTray.Part> {
                 now.choices().presenting().reach(),
                 now.choices().backing(),
                 sets.all(),
-                Refining.of(laid));
+                hints(laid));
+    }
+
+    /** Found once for every plan: the tray is asked at every move of the pointer. */
+    private List<Hint> hints(LaidPlan laid) {
+        if (hintsOf != laid) {
+            hints = Refining.of(laid);
+            hintsOf = laid;
+        }
+        return hints;
     }
 
     @Override
