@@ -62,7 +62,7 @@ public final class SiteArt {
     private static final double SETT_MM = 210;
     private static final double LEAST_SETT_MM = 0.8;
     private static final int MOST_SETTS = 2000;
-    private static final double BORDER_DARKER = 0.035;
+    private static final double BORDER_DARKER = 0.018;
     private static final double MOWN_LIGHTER = 0.011;
     private static final long MOST_STRIPS = 400;
 

@@ -231,7 +231,7 @@ class DeliveryOracleTest {
         var chance = new Random(40);
         var fits = 0;
         var sticks = 0;
-        for (var i = 0; i < 26; i++) {
+        for (var i = 0; i < 40; i++) {
             var house = House.any(chance);
             var w = 400 + 50 * chance.nextInt(28);
             var d = 400 + 50 * chance.nextInt(14);
