@@ -261,7 +261,7 @@ public final class Illustration {
         if (lamp == Lamp.LIT
                 && look.shading() == Shading.LAMPS
                 && !geometry.rooms().isEmpty()) {
-            layers.add(new Layer(LayerKind.LAMPS, Blend.MULTIPLY, List.of(lampLight(readInRooms(others)))));
+            layers.add(new Layer(LayerKind.LAMPS, Blend.MULTIPLY, List.of(lampLight(read(others)))));
         }
         if (showing.shows(Kind.DIMENSIONS)) {
             add(layers, LayerKind.DIMENSIONS, Kind.DIMENSIONS, told(onPaper(dimensions(others))));
@@ -310,17 +310,15 @@ public final class Illustration {
 
     private record Shining(List<Box> words, double pxPerMm) {}
 
-    private List<Box> readInRooms(OtherWords others) {
-        return read(others).stream()
-                .filter(box -> geometry.roomAt(frame.plan(box.centre())).isPresent())
-                .toList();
-    }
-
     private Mark lampLight(List<Box> words) {
         var asked = new Shining(words, shadePxPerMm);
         var same = remembered.answer(asked, () -> asked);
-        return remembered.answerOf(
-                About.LAMPS, List.of(geometry, same), () -> LampLight.of(geometry, frame, words, shadePxPerMm));
+        return remembered.answerOf(About.LAMPS, List.of(geometry, same), () -> {
+            var byPlace = words.stream()
+                    .collect(Collectors.partitioningBy(
+                            box -> geometry.roomAt(frame.plan(box.centre())).isPresent()));
+            return LampLight.of(geometry, frame, byPlace.get(true), byPlace.get(false), shadePxPerMm);
+        });
     }
 
     /** In a lit house, what is written in its rooms keeps their ink. */

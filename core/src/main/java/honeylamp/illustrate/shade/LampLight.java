@@ -35,6 +35,9 @@ public final class LampLight {
     /** The edge of what a lamp reaches past a wall is so soft, in plan mm. */
     private static final double SOFT_MM = 70;
 
+    /** Around words outside, in paper mm, light passes into the dark they are read on. */
+    private static final double DARK_SOFT_MM = 4;
+
     /** Around words, in paper mm, light passes into what is left of the evening. */
     private static final double WORD_SOFT_MM = 11;
 
@@ -52,9 +55,11 @@ public final class LampLight {
      * The light of a storey, clipped to what it falls on.
      *
      * @param words where words are read in rooms, in paper mm: there is light enough
+     * @param outdoors where pale words are read outside, in paper mm: there it stays dark
      * @param pxPerMm resolution, in pixels per paper mm
      */
-    public static Mark of(StoreyGeometry geometry, PaperFrame frame, List<Box> words, double pxPerMm) {
+    public static Mark of(
+            StoreyGeometry geometry, PaperFrame frame, List<Box> words, List<Box> outdoors, double pxPerMm) {
         var lit = lit(geometry);
         var path = Figure.builder();
         lit.forEach(o -> o.rings().forEach(path::ring));
@@ -63,7 +68,9 @@ public final class LampLight {
         var out = new LampLight(grid);
         var walls = walls(geometry);
         LampSpot.of(geometry).forEach(lamp -> out.shine(lamp, walls));
-        words.forEach(out::readable);
+        words.forEach(box ->
+                out.under(box, WORD_SOFT_MM, (light, soft) -> Math.max(light, light + soft * (UNDER_WORDS - light))));
+        outdoors.forEach(box -> out.under(box, DARK_SOFT_MM, (light, soft) -> light * (1 - soft)));
         return new Mark.Clip(clip, List.of(new Mark.Image(out.pixels(), grid.where())));
     }
 
@@ -177,9 +184,14 @@ public final class LampLight {
         return sum / 5;
     }
 
-    /** As much light under words as lets them be read. */
-    private void readable(Box words) {
-        var reach = words.grown(WORD_SOFT_MM);
+    /** The light at a place under words, from what it was and how near the words are, from 0 to 1. */
+    private interface Under {
+        double light(double before, double near);
+    }
+
+    /** Gives words the light in which they are read. */
+    private void under(Box words, double softMm, Under under) {
+        var reach = words.grown(softMm);
         var px = grid.pxPerMm();
         var left = Math.max(0, (int) ((reach.minX() - grid.bounds().minX()) * px));
         var right =
@@ -193,9 +205,9 @@ public final class LampLight {
             for (var column = left; column <= right; column++) {
                 var x = grid.bounds().minX() + (column + 0.5) / px;
                 var dx = Math.max(0, Math.max(words.minX() - x, x - words.maxX()));
-                var soft = 1 - Noise.step(0, WORD_SOFT_MM, Math.hypot(dx, dy));
+                var soft = 1 - Noise.step(0, softMm, Math.hypot(dx, dy));
                 var i = row * grid.width() + column;
-                light[i] = (float) Math.max(light[i], light[i] + soft * (UNDER_WORDS - light[i]));
+                light[i] = (float) under.light(light[i], soft);
             }
         }
     }

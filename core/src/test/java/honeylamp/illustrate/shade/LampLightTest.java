@@ -26,7 +26,7 @@ class LampLightTest {
     /** A picture of light, read at points of the plan. */
     private record Lit(Mark.Clip clip) {
         static Lit of(StoreyGeometry geometry, List<Box> words) {
-            return new Lit((Mark.Clip) LampLight.of(geometry, FRAME, words, PX));
+            return new Lit((Mark.Clip) LampLight.of(geometry, FRAME, words, List.of(), PX));
         }
 
         /** The red that is left of white, from 0 to 1. */
@@ -96,5 +96,15 @@ class LampLightTest {
         assertThat(LampLight.underWords(Ink.of(0xffffff)).rgb() >> 16)
                 .as("what is said of it")
                 .isCloseTo((int) Math.round(255 * after), within(3));
+    }
+
+    /** Pale words outside need the dark: none of the lamp's light lies there, farther off it does. */
+    @Test
+    void whereWordsAreReadOutsideItStaysDark() {
+        var room = TestPlans.geometry(lamp(TestPlans.clearRectangle(9000, 4000), 1000, 2000));
+        var around = FRAME.paper(new Box(800, 1800, 1200, 2200));
+        var dark = new Lit((Mark.Clip) LampLight.of(room, FRAME, List.of(), List.of(around), PX));
+        assertThat(dark.at(1000, 2000)).isCloseTo(0.33, within(0.03));
+        assertThat(dark.at(1800, 2000)).isCloseTo(Lit.of(room, List.of()).at(1800, 2000), within(0.01));
     }
 }
