@@ -310,14 +310,17 @@ public final class Illustration {
 
     private record Shining(List<Box> words, double pxPerMm) {}
 
+    private boolean isInRoom(Box words) {
+        return geometry.roomAt(frame.plan(words.centre())).isPresent();
+    }
+
     private Mark lampLight(List<Box> words) {
         var asked = new Shining(words, shadePxPerMm);
         var same = remembered.answer(asked, () -> asked);
         return remembered.answerOf(About.LAMPS, List.of(geometry, same), () -> {
-            var byPlace = words.stream()
-                    .collect(Collectors.partitioningBy(
-                            box -> geometry.roomAt(frame.plan(box.centre())).isPresent()));
-            return LampLight.of(geometry, frame, byPlace.get(true), byPlace.get(false), shadePxPerMm);
+            var inRooms = words.stream().filter(this::isInRoom).toList();
+            var outdoors = words.stream().filter(box -> !isInRoom(box)).toList();
+            return LampLight.of(geometry, frame, inRooms, outdoors, shadePxPerMm);
         });
     }
 
