@@ -76,9 +76,13 @@ public final class LivedIn {
         return all.stream().takeWhile(s -> amount > 0 && s.from <= amount).toList();
     }
 
-    /** What of it can become pieces of a plan: all but what is seen in copies of a unit. */
+    /** What of it can become pieces of a plan: not what is seen in copies of a unit, nor what stands within walls. */
     public static List<Furnishing> forPlan(List<Small> seen) {
-        return seen.stream().map(Small::piece).filter(f -> !f.id().isCopied()).toList();
+        return seen.stream()
+                .filter(s -> s.place == Place.IN_ROOM)
+                .map(Small::piece)
+                .filter(f -> !f.id().isCopied())
+                .toList();
     }
 
     /** Puts one thing after the other where there is room. */

@@ -87,7 +87,7 @@ final class OnPieces {
             case "stove", "stove-tiled" -> hearth(host);
             case "child-bed", "toy-chest", "play-kitchen", "playpen", "child-table", "loft-bed", "bunk-bed" ->
                 child(host);
-            case "picnic-table", "cafe-table-high", "high-table" ->
+            case "picnic-table", "high-table" ->
                 host.on("tray", new Spot(host.w * 0.2, 0, 12), host.between(1, 0.3, 0.6));
             default -> {} // on all else nothing is put down
         }

@@ -227,6 +227,17 @@ class LivedInTest {
         }
     }
 
+    /** Pots on sills stand within walls, where a piece of the plan would be drawn under the window. */
+    @Test
+    void whatIsKeptLiesInRooms() {
+        var geometry = LaidPlan.of(SailclothYard.plan()).all().getFirst().geometry();
+        var all = LivedIn.all(geometry);
+        assertThat(all).extracting(Small::place).contains(LivedIn.Place.ON_SILL);
+        assertThat(LivedIn.forPlan(all))
+                .hasSizeGreaterThan(40)
+                .allMatch(f -> geometry.roomAt(f.at().point()).isPresent());
+    }
+
     /** The tea room has a fireplace: wood stands beside it, within an arm's length, and not in it. */
     @Test
     void woodStandsBesideAHearth() {
