@@ -562,7 +562,7 @@ public final class Illustration {
                 geometry.storey().grounds().isEmpty() && view.view().light().falls() == Falls.INSIDE;
         var figures = isBare || sides.isEmpty()
                 ? List.<Box>of()
-                : new DimensionArt(frame, pens).figures(view, sides, others.readOutside(geometry));
+                : new DimensionArt(frame, pens).figures(view, sides, readOutside(others));
         return Stream.of(labels.toList(), others.read(), site, figures)
                 .flatMap(List::stream)
                 .toList();
@@ -659,11 +659,22 @@ public final class Illustration {
         return path.build();
     }
 
+    /** Words around the building that witness lines do not cross, in paper mm. */
+    private List<Box> readOutside(OtherWords others) {
+        var words = others.readOutside(geometry);
+        return showing.shows(Kind.ROOM_NAMES)
+                ? Stream.concat(
+                                words.stream(),
+                                new LabelArt(view, frame, pens, others, remembered).readOutside().stream())
+                        .toList()
+                : words;
+    }
+
     private List<Mark> dimensions(OtherWords others) {
         var art = new DimensionArt(frame, pens);
         var out = new ArrayList<>(others.figures());
         var sides = tiers();
-        var words = others.readOutside(geometry);
+        var words = readOutside(others);
         var asked = new AroundWords(words);
         var same = remembered.answer(asked, () -> asked);
         out.addAll(kept(

@@ -63,14 +63,14 @@ final class WordsOverWords {
         var seen = view.view().seen();
         var remembered = new Remembered();
         var others = OtherWords.of(view, frame, pens, remembered);
-        var labels = seen.shows(Kind.ROOM_NAMES)
-                ? new LabelArt(view, frame, pens, others, remembered).rooms()
-                : List.<Mark>of();
+        var art = new LabelArt(view, frame, pens, others, remembered);
+        var labels = seen.shows(Kind.ROOM_NAMES) ? art.rooms() : List.<Mark>of();
+        var outside = new ArrayList<>(others.readOutside(view.storey().geometry()));
+        if (seen.shows(Kind.ROOM_NAMES)) {
+            outside.addAll(art.readOutside());
+        }
         var sides = TierPlaces.seen(view);
-        var tiers = sides.isEmpty()
-                ? List.<Mark>of()
-                : new DimensionArt(frame, pens)
-                        .tiers(view, sides, others.readOutside(view.storey().geometry()));
+        var tiers = sides.isEmpty() ? List.<Mark>of() : new DimensionArt(frame, pens).tiers(view, sides, outside);
         return Stream.of(others.all(), labels, tiers).flatMap(Mark::words).toList();
     }
 

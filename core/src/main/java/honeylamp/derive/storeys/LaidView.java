@@ -2,12 +2,15 @@ package honeylamp.derive.storeys;
 
 import honeylamp.derive.light.SunPlace;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Regions;
 import honeylamp.plan.Light;
 import honeylamp.plan.Look;
 import honeylamp.plan.Page;
 import honeylamp.plan.View;
 import honeylamp.units.Rounding;
 import honeylamp.units.ShownIn;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -61,6 +64,16 @@ public final class LaidView {
     /** The part of the plan that is seen, in plan mm; empty if all is. */
     public Optional<Box> crop() {
         return view.crop().map(c -> Box.around(List.of(c.from().point(), c.to().point())));
+    }
+
+    /** The part of a room's outline that is seen: all of it, or the largest part within what the view is cut to. */
+    public Optional<Outline> seen(Outline room) {
+        return crop().isEmpty()
+                ? Optional.of(room)
+                : Regions.intersection(
+                                List.of(room), List.of(Outline.of(crop().get().ring())))
+                        .stream()
+                        .max(Comparator.comparingDouble(Outline::area));
     }
 
     /** Whether a page it is on lists rooms beside it. */

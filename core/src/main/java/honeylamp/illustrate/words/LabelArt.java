@@ -1,6 +1,5 @@
 package honeylamp.illustrate.words;
 
-import honeylamp.derive.rooms.FreeSpace;
 import honeylamp.derive.rooms.LabelSpot;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidView;
@@ -11,7 +10,6 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
-import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
@@ -20,14 +18,12 @@ import honeylamp.illustrate.words.RoomLines.Line;
 import honeylamp.plan.AreaBasis;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Role;
-import honeylamp.plan.TextRole;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 /** Writes the labels of rooms at the freest places, or beside their rooms where none is free. */
@@ -41,10 +37,6 @@ public final class LabelArt {
     private static final double PLATE_AIR_MM = 1.2;
     private static final double LEADER_DOT_MM = 0.5;
 
-    /** Where labels beside their rooms are looked for: as near as can be, then on each side. */
-    static final List<Point> TOWARDS =
-            List.of(new Point(0, 0), new Point(0, 1), new Point(1, 0), new Point(0, -1), new Point(-1, 0));
-
     /** Leaders that are shorter, in paper mm, point at nothing. */
     private static final double SHORTEST_MM = 0.1;
 
@@ -54,16 +46,11 @@ public final class LabelArt {
     /** So much lower or higher a label lies to be in line with one before it. */
     private static final double IN_LINE_MM = 5;
 
-    /** How fine free places are told apart, in paper mm. */
-    private static final double CELL_MM = 0.35;
-
-    /** Farther from its room no label is written, in paper mm. */
-    private static final double BESIDE_MM = 30;
-
     private final PaperFrame frame;
     private final Pens pens;
     private final LaidView view;
     private final OtherWords others;
+    private final FreePlaces free;
     private final RoomLines lines;
     private final Remembered remembered;
 
@@ -81,6 +68,7 @@ public final class LabelArt {
         this.remembered = remembered;
         this.pens = pens;
         this.frame = frame;
+        this.free = new FreePlaces(frame, remembered);
         this.view = view;
         this.others = others;
         this.lines = new RoomLines(view, pens);
@@ -158,7 +146,7 @@ public final class LabelArt {
             var room = geometry.rooms().get(i);
             if (lines.tells(room)) {
                 var byHand = byHand(room);
-                byHand.or(() -> seen(room).flatMap(outline -> inside(room, outline, off)))
+                byHand.or(() -> view.seen(room.outline()).flatMap(outline -> inside(room, outline, off)))
                         .ifPresentOrElse(out::add, () -> homeless.add(room));
             }
         }
@@ -174,13 +162,21 @@ public final class LabelArt {
         }
         var left = new ArrayList<Room>();
         var fixed = KeptOff.unmoved(view, remembered, others.taken());
-        for (var room : rooms) {
-            seen(room).ifPresent(outline -> {
+        var beside = new BesideRooms(view, frame, pens, others, free, off);
+        // The smallest first: they have the fewest places.
+        var ordered =
+                rooms.stream().sorted(Comparator.comparingDouble(Room::areaMm2)).toList();
+        for (var room : ordered) {
+            view.seen(room.outline()).ifPresent(outline -> {
                 var labels = covered(written);
-                beside(room, outline, outside(outline), off, labels)
+                var around = beside.outside(outline);
+                var within = beside.otherRooms(outline);
+                beside(room, outline, beside, around, labels, AIR_MM)
                         .or(() -> closer(room, outline, off, labels))
+                        .or(() -> beside(room, outline, beside, around, labels, LEAST_AIR_MM))
                         .or(() -> over(room, outline, fixed.near(outline.bounds(), labels), MOST_COVERED))
-                        .or(() -> beside(room, outline, otherRooms(outline), off, labels))
+                        .or(() -> beside(room, outline, beside, within, labels, AIR_MM))
+                        .or(() -> beside(room, outline, beside, within, labels, LEAST_AIR_MM))
                         .or(() -> over(room, outline, fixed.near(outline.bounds(), labels), 1))
                         .ifPresentOrElse(written::add, () -> left.add(room));
             });
@@ -188,19 +184,18 @@ public final class LabelArt {
         return left;
     }
 
+    /** Where labels outside all rooms are read, in paper mm, with the air around them: no witness line crosses it. */
+    public List<Box> readOutside() {
+        return placed().stream()
+                .filter(p ->
+                        view.storey().geometry().roomAt(frame.plan(p.centre)).isEmpty())
+                .map(p -> p.box().grown(p.airMm))
+                .toList();
+    }
+
     /** What the labels cover, in plan mm. */
     List<Outline> covered() {
         return covered(placed());
-    }
-
-    /** The part of a room that is seen. */
-    private Optional<Outline> seen(Room room) {
-        if (view.crop().isEmpty()) {
-            return Optional.of(room.outline());
-        }
-        var part = Outline.of(view.crop().get().ring());
-        return Regions.intersection(List.of(room.outline()), List.of(part)).stream()
-                .max(Comparator.comparingDouble(Outline::area));
     }
 
     /** The name of a room that was put somewhere by hand: where it lies asks for no other words. */
@@ -225,7 +220,11 @@ public final class LabelArt {
                     .findFirst()
                     .or(() -> forms.stream().findFirst())
                     .map(form -> new Placed(
-                            room, centre, form, LEAST_AIR_MM, leaderTo(room, at.point(), box(centre, form))));
+                            room,
+                            centre,
+                            form,
+                            LEAST_AIR_MM,
+                            leaderTo(room, at.point(), box(centre, form), free.freest(room.outline()))));
         });
     }
 
@@ -235,7 +234,7 @@ public final class LabelArt {
     }
 
     private RoomLines.Forms forms(Room room, Outline outline) {
-        return lines.forms(room, areaMm2(room), LabelSpot.clearSize(room.outline(), freest(outline)));
+        return lines.forms(room, areaMm2(room), LabelSpot.clearSize(room.outline(), free.freest(outline)));
     }
 
     /** By the basis of the view; only those that reach beyond the inner faces have to be worked out. */
@@ -248,12 +247,12 @@ public final class LabelArt {
         return view.storey().areas().rooms().get(at).getOrDefault(basis, room.areaMm2());
     }
 
-    private Optional<Segment> leaderTo(Room room, Point at, Box label) {
+    private Optional<Segment> leaderTo(Room room, Point at, Box label, Point to) {
         if (room.outline().contains(at)) {
             return Optional.empty();
         }
-        var end = frame.paper(freest(room.outline()));
-        var air = label.grown(LEAST_AIR_MM);
+        var end = frame.paper(to);
+        var air = label.grown(BesideRooms.LEADER_AIR_MM);
         var start = new Point(Math.clamp(end.x(), air.minX(), air.maxX()), Math.clamp(end.y(), air.minY(), air.maxY()));
         return Optional.of(new Segment(start, end)).filter(l -> l.length() > SHORTEST_MM);
     }
@@ -270,7 +269,7 @@ public final class LabelArt {
     private record Answer(Point at, List<Line> form, double airMm) {}
 
     private Optional<Placed> inside(Room room, Outline outline, KeptOff off) {
-        var asked = new Asked(outline, freest(outline), forms(room, outline), off.near(outline.bounds()));
+        var asked = new Asked(outline, free.freest(outline), forms(room, outline), off.near(outline.bounds()));
         return remembered
                 .answer(asked, () -> answer(asked))
                 .map(a -> new Placed(room, frame.paper(a.at), a.form, a.airMm, Optional.empty()));
@@ -281,24 +280,33 @@ public final class LabelArt {
      * tells it; where no list does, the fullest with as much air as can be.
      */
     private Optional<Answer> answer(Asked asked) {
-        var space = space(asked.seen, asked.near);
+        var space = free.in(asked.seen, asked.near);
         var forms = asked.forms;
         var full = Stream.of(forms.telling(), forms.bare(), forms.listed())
                 .flatMap(some -> answer(space, asked.middle, some, AIR_MM).stream())
                 .findFirst();
-        return full.isPresent() || !forms.listed().isEmpty() ? full : closer(space, asked.middle, forms);
+        return full.or(() -> finely(asked))
+                .or(() -> forms.listed().isEmpty() ? closer(space, asked.middle, forms) : Optional.empty());
     }
 
-    private Optional<Answer> closer(Space space, Point middle, RoomLines.Forms forms) {
+    /** A name or a number alone, in what coarser cells lose. */
+    private Optional<Answer> finely(Asked asked) {
+        var fine = free.finelyIn(asked.seen, asked.near);
+        return Stream.of(asked.forms.bare(), asked.forms.listed())
+                .flatMap(some -> answer(fine, asked.middle, some, AIR_MM).stream())
+                .findFirst();
+    }
+
+    private Optional<Answer> closer(FreePlaces.Space space, Point middle, RoomLines.Forms forms) {
         return Stream.of(AIR_MM / 2, LEAST_AIR_MM)
                 .flatMap(air -> Stream.of(forms.telling(), forms.bare(), forms.listed())
                         .flatMap(some -> answer(space, middle, some, air).stream()))
                 .findFirst();
     }
 
-    private Optional<Answer> answer(Space space, Point middle, List<List<Line>> forms, double airMm) {
+    private Optional<Answer> answer(FreePlaces.Space space, Point middle, List<List<Line>> forms, double airMm) {
         for (var form : forms) {
-            var at = nearest(space, middle, form, airMm);
+            var at = space.nearest(middle, form, airMm);
             if (at.isPresent()) {
                 return Optional.of(new Answer(at.get(), form, airMm));
             }
@@ -308,40 +316,8 @@ public final class LabelArt {
 
     /** In its room with less air than is due, where no leader leads out of it. */
     private Optional<Placed> closer(Room room, Outline outline, KeptOff off, List<Outline> labels) {
-        return closer(space(outline, off.near(outline.bounds(), labels)), freest(outline), forms(room, outline))
+        return closer(free.in(outline, off.near(outline.bounds(), labels)), free.freest(outline), forms(room, outline))
                 .map(a -> new Placed(room, frame.paper(a.at), a.form, a.airMm, Optional.empty()));
-    }
-
-    private Space space(Outline room, List<Outline> obstacles) {
-        return new Space(room.bounds(), frame.planMm(CELL_MM), room, obstacles);
-    }
-
-    private Optional<Point> nearest(Space space, Point middle, List<Line> form, double airMm) {
-        return space.nearest(
-                middle,
-                frame.planMm(RoomLines.width(form) + 2 * airMm),
-                frame.planMm(RoomLines.height(form) + 2 * airMm));
-    }
-
-    /** Free space that is only looked at closely if what is to be put there could fit at all. */
-    private static final class Space {
-        private final Box box;
-        private final Supplier<FreeSpace> cells;
-        private Optional<FreeSpace> known = Optional.empty();
-
-        Space(Box box, double cellMm, Outline room, List<Outline> obstacles) {
-            this.box = box;
-            this.cells = () -> FreeSpace.of(room, obstacles, cellMm);
-        }
-
-        Optional<Point> nearest(Point middle, double widthMm, double heightMm) {
-            if (widthMm > box.width() || heightMm > box.height()) {
-                return Optional.empty();
-            }
-            var found = known.orElseGet(cells);
-            known = Optional.of(found);
-            return found.nearest(middle, widthMm, heightMm);
-        }
     }
 
     /** Brings labels in line with those before them where they stay as free as they are. */
@@ -370,7 +346,7 @@ public final class LabelArt {
 
     private boolean isFreeAt(Placed label, Point at, KeptOff off) {
         var box = onPlan(box(at, label.lines).grown(label.airMm));
-        return seen(label.room)
+        return view.seen(label.room.outline())
                 .filter(seen -> LabelSpot.overlap(seen, box, off.near(box)) == 0)
                 .isPresent();
     }
@@ -381,35 +357,17 @@ public final class LabelArt {
 
     /** The label of a room without space: beside it on a leader, as near as can be. */
     private Optional<Placed> beside(
-            Room room, Outline outline, List<Outline> places, KeptOff off, List<Outline> labels) {
-        var form = lines.beside(room, areaMm2(room), LabelSpot.clearSize(room.outline(), freest(outline)));
-        if (form.isEmpty()) {
-            return Optional.empty();
-        }
-        var middle = freest(outline);
-        var farthest = frame.planMm(BESIDE_MM) + outline.bounds().width();
-        var words = Stream.concat(others.written().stream(), labels.stream()).toList();
-        return places.stream()
-                .flatMap(place -> {
-                    var space = space(place, off.near(place.bounds(), labels));
-                    return TOWARDS.stream()
-                            .map(way -> middle.plus(way.times(frame.planMm(BESIDE_MM / 2))))
-                            .flatMap(
-                                    near -> nearest(space, near, form, AIR_MM)
-                                            .or(() -> nearest(space, near, form, LEAST_AIR_MM))
-                                            .stream());
-                })
-                .filter(at -> at.distance(middle) <= farthest)
-                .sorted(Comparator.comparingDouble(middle::distance))
-                .map(at -> beside(room, at, form))
-                .filter(label -> label.leader.stream().noneMatch(l -> strikes(l, words)))
-                .findFirst();
-    }
-
-    /** Whether a leader on paper strikes words in the plan. */
-    private boolean strikes(Segment leader, List<Outline> words) {
-        var line = new Segment(frame.plan(leader.a()), frame.plan(leader.b()));
-        return words.stream().anyMatch(w -> OtherWords.strikes(line, w));
+            Room room, Outline outline, BesideRooms beside, List<Outline> places, List<Outline> labels, double airMm) {
+        var forms = lines.beside(room, areaMm2(room), LabelSpot.clearSize(room.outline(), free.freest(outline)));
+        return beside.nearest(outline, places, forms, labels, airMm).map(place -> {
+            var centre = frame.paper(place.at());
+            return new Placed(
+                    room,
+                    centre,
+                    place.lines(),
+                    airMm,
+                    leaderTo(room, place.at(), box(centre, place.lines()), place.end()));
+        });
     }
 
     private List<Outline> covered(List<Placed> written) {
@@ -422,69 +380,19 @@ public final class LabelArt {
                 .toList();
     }
 
-    private Placed beside(Room room, Point at, List<Line> form) {
-        var centre = frame.paper(at);
-        return new Placed(room, centre, form, LEAST_AIR_MM, leaderTo(room, at, box(centre, form)));
-    }
-
     /**
      * Over furniture of its own room, on a ground of its own; never over walls, stairs or other words.
      *
      * @param most the share of the room that it may cover
      */
     private Optional<Placed> over(Room room, Outline outline, List<Outline> fixed, double most) {
-        var space = space(outline, fixed);
+        var space = free.in(outline, fixed);
         var largest = most * outline.area() / frame.scale() / frame.scale();
         return forms(room, outline).smallestFirst().stream()
                 .filter(form -> RoomLines.width(form) * RoomLines.height(form) <= largest)
-                .flatMap(form -> nearest(space, freest(outline), form, LEAST_AIR_MM).stream()
+                .flatMap(form -> space.nearest(free.freest(outline), form, LEAST_AIR_MM).stream()
                         .map(at -> new Placed(room, frame.paper(at), form, 0, Optional.empty())))
                 .findFirst();
-    }
-
-    /** The rooms near one: a label there is easily taken for theirs. */
-    private List<Outline> otherRooms(Outline room) {
-        var near = near(room);
-        var out = new ArrayList<Outline>();
-        for (var other : view.storey().geometry().rooms()) {
-            if (!other.outline().equals(room) && other.outline().bounds().meets(near)) {
-                seen(other).ifPresent(out::add);
-            }
-        }
-        return out;
-    }
-
-    /** What is near a room outside the building and the tiers around it. */
-    private List<Outline> outside(Outline room) {
-        return view.crop().isEmpty()
-                ? Regions.difference(List.of(Outline.of(near(room).ring())), indoors())
-                : List.of();
-    }
-
-    private Box near(Outline room) {
-        return room.bounds().grown(frame.planMm(BESIDE_MM));
-    }
-
-    /** The building with its tiers, in plan mm. */
-    private List<Outline> indoors() {
-        return remembered.answerOf(Inside.OF_TIERS, List.of(view.storey().geometry(), view.view()), () -> {
-            var sides = TierPlaces.seen(view);
-            return sides.isEmpty()
-                    ? view.storey().geometry().shells()
-                    : List.of(Outline.of(onPlan(TierPlaces.clear(view, frame, sides))
-                            .grown(frame.planMm(TierPlaces.roomMm(view, sides, pens.cap(TextRole.DIMENSION))))
-                            .ring()));
-        });
-    }
-
-    private enum Inside {
-        OF_TIERS
-    }
-
-    private record Freest(Outline room) {}
-
-    private Point freest(Outline room) {
-        return remembered.answer(new Freest(room), () -> LabelSpot.freest(room).centre());
     }
 
     private static Box box(Point centre, List<Line> lines) {

@@ -200,7 +200,7 @@ final class PieceNames {
         var label = label(List.of(name(piece)), frame.paper(centre), Optional.empty());
         return view.storey().geometry().roomAt(centre).map(Room::outline).flatMap(room -> {
             var space = FreeSpace.of(room, off.near(room.bounds(), taken), frame.planMm(CELL_MM));
-            return LabelArt.TOWARDS.stream()
+            return BesideRooms.TOWARDS.stream()
                     .map(way -> centre.plus(way.times(frame.planMm(FARTHEST_MM / 2))))
                     .flatMap(near -> space
                             .nearest(

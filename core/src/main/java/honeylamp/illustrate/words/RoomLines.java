@@ -122,6 +122,7 @@ final class RoomLines {
         for (var pieces = 1; pieces <= MOST_NAME_LINES; pieces++) {
             bare.add(lines(said, parts.stream().filter(RoomLines::isHead).toList(), Size.SMALL, pieces));
         }
+        bare.add(lines(said, parts.stream().filter(RoomLines::isHead).toList(), Size.LEAST, 1));
         bare.add(lines(said, parts.stream().filter(p -> p == Part.NUMBER).toList(), Size.SMALL, 1));
         bare.removeAll(telling);
         telling.removeIf(List::isEmpty);
@@ -143,18 +144,25 @@ final class RoomLines {
                 .toList();
     }
 
-    /** In as few lines as can be, for a place beside the room. */
-    List<Line> beside(Room room, double areaMm2, ClearSize clear) {
+    /** For a place beside the room: its name with its area below it, then on one line alone; none if there is nothing to say. */
+    List<List<Line>> beside(Room room, double areaMm2, ClearSize clear) {
+        var said = new Said(room, areaMm2, clear);
+        var head = wanted.parts().stream().filter(RoomLines::isHead).toList();
         var parts =
                 wanted.parts().stream().filter(p -> isHead(p) || p == Part.AREA).toList();
-        return lines(new Said(room, areaMm2, clear), parts.isEmpty() ? wanted.parts() : parts, Size.SMALL, 1);
+        return Stream.of(parts.isEmpty() ? wanted.parts() : parts, head)
+                .map(some -> lines(said, some, Size.SMALL, 1))
+                .filter(form -> !form.isEmpty())
+                .distinct()
+                .toList();
     }
 
     private record Said(Room room, double areaMm2, ClearSize clear) {}
 
     private enum Size {
         FULL(TextRole.ROOM_NAME, TextRole.ROOM_SIZE),
-        SMALL(TextRole.SMALL_ROOM_NAME, TextRole.SMALL_ROOM_SIZE);
+        SMALL(TextRole.SMALL_ROOM_NAME, TextRole.SMALL_ROOM_SIZE),
+        LEAST(TextRole.SMALL_ROOM_SIZE, TextRole.SMALL_ROOM_SIZE);
 
         private final TextRole name;
         private final TextRole figures;

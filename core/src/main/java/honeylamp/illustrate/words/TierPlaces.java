@@ -172,6 +172,23 @@ public final class TierPlaces {
         return box;
     }
 
+    /** What lies within the first tier of each side, in paper mm; up to what is built where a side has none. */
+    static Box before(LaidView view, PaperFrame frame, List<SideTiers> sides) {
+        var box = clear(view, frame, sides);
+        for (var placed : of(view, frame, sides)) {
+            if (placed.index == 0) {
+                var line = placed.line;
+                box = switch (placed.tier.side()) {
+                    case NORTH -> new Box(box.minX(), line, box.maxX(), box.maxY());
+                    case SOUTH -> new Box(box.minX(), box.minY(), box.maxX(), line);
+                    case WEST -> new Box(line, box.minY(), box.maxX(), box.maxY());
+                    case EAST -> new Box(box.minX(), box.minY(), line, box.maxY());
+                };
+            }
+        }
+        return box;
+    }
+
     /** What tiers along slanted faces push those of a side outward at most, in paper mm. */
     public static double slantedRoomMm(LaidView view, Side side, double textMm) {
         var style = view.look().drafting().dimensions();

@@ -5,10 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeylamp.FurnishedPlans;
 import honeylamp.TestPlans;
 import honeylamp.catalogue.LabelSets;
+import honeylamp.catalogue.TierSets;
+import honeylamp.demo.place.BoatShed;
+import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.openings.LeafSweep;
 import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidView;
+import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.NoteEdits;
@@ -28,10 +33,13 @@ import honeylamp.plan.Position;
 import honeylamp.plan.RoomLabel;
 import honeylamp.plan.RoomLabel.Cramped;
 import honeylamp.plan.RoomLabel.Part;
+import honeylamp.plan.View;
 import honeylamp.units.Length;
+import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -82,7 +90,7 @@ class LabelPlacesTest {
     void aRoomTooSmallForItsNumberIsToldAsideUnlessNamesMayComeCloser() {
         var small = named(TestPlans.clearRectangle(900, 270), "Linen"); // 18 by 5.4 mm on paper
         var aside = labels(small, 50).placed().getFirst();
-        assertThat(aside.words()).containsExactly("LINEN", "0.24 m\u00b2");
+        assertThat(aside.words()).containsExactly("LINEN"); // on one line it has its air within the tiers
         assertThat(aside.leader()).isPresent();
         var label = TestPlans.view(small).view().annotation().rooms().withCramped(Cramped.NAME);
         var close = labels(saying(small, label), 50).placed().getFirst();
@@ -111,6 +119,88 @@ class LabelPlacesTest {
     void theDemoHasAirAroundItsLabels() {
         var placed = labels(SailclothYard.plan(), 50).placed();
         assertThat(placed).hasSize(8).allSatisfy(p -> assertThat(p.airMm()).isGreaterThanOrEqualTo(2.5));
+    }
+
+    /** Looked at with every set of dimensions; what is near is cut by exact areas, which the search does not use. */
+    @ParameterizedTest
+    @ValueSource(ints = {50, 100})
+    void everyLabelOfTheDemosHasAirWhateverIsMeasured(int scale) throws IOException {
+        for (var drawn : List.of(SailclothYard.plan(), QuillbackLane.plan(), BoatShed.plan())) {
+            for (var set : TierSets.all()) {
+                var plan = TierSets.chosen(drawn, TestPlans.view(drawn).view().id(), Reach.ALL, set);
+                for (var view : views(plan)) {
+                    var pens = Pens.of(view.look(), scale);
+                    for (var label : new LabelArt(view, PaperFrame.atOrigin(scale), pens).placed()) {
+                        var as = label.words() + " of " + plan.name() + ", " + set.name();
+                        assertThat(label.airMm()).as(as).isEqualTo(2.5);
+                        var air = onPlan(label.box().grown(2.49), PaperFrame.atOrigin(scale));
+                        assertThat(area(Regions.intersection(List.of(air), standing(view))))
+                                .as(as)
+                                .isLessThan(1);
+                    }
+                }
+            }
+        }
+    }
+
+    private static List<LaidView> views(Plan plan) {
+        return LaidPlan.of(plan).pages().stream()
+                .flatMap(page -> page.views().stream())
+                .filter(view -> view.view().subject() instanceof View.Subject.StoreyPlan)
+                .toList();
+    }
+
+    /** Walls without their openings, and all furniture. */
+    private static List<Outline> standing(LaidView view) {
+        var geometry = view.storey().geometry();
+        return Stream.concat(
+                        geometry.network().poche().stream(),
+                        geometry.storey().furnishings().stream()
+                                .map(Picking::footprint)
+                                .map(Outline::of))
+                .toList();
+    }
+
+    /** 10 mm lie between the walls and the first tier, and a name is 2.2 mm high: it lies there, and short is its leader. */
+    @Test
+    void aNameBesideItsRoomLiesBetweenTheWallAndTheFirstTier() {
+        var tight = named(TestPlans.clearRectangle(900, 270), "Linen"); // 9 by 2.7 mm on paper
+        var plan = TierSets.chosen(tight, TestPlans.view(tight).view().id(), Reach.ALL, TierSets.THREE_TIERS);
+        var view = TestPlans.view(plan);
+        var frame = PaperFrame.atOrigin(100);
+        var pens = Pens.of(view.look(), 100);
+        var label = new LabelArt(view, frame, pens).placed().getFirst();
+        var walls = Box.around(List.of(frame.paper(new Point(-300, -300)), frame.paper(new Point(1200, 570))));
+        assertThat(label.box().grown(2.49).meets(walls)).isFalse();
+        assertThat(walls.grown(10).contains(label.box().grown(2.49))).isTrue();
+        var leader = label.leader().orElseThrow();
+        assertThat(leader.length()).isLessThan(10);
+        assertThat(view.storey().geometry().rooms().getFirst().outline().contains(frame.plan(leader.b())))
+                .isTrue();
+        var words = new LabelArt(view, frame, pens).readOutside();
+        var tiers = new DimensionArt(frame, pens).tiers(view, TierPlaces.seen(view), words);
+        assertThat(tiers)
+                .filteredOn(Mark.Stroke.class::isInstance)
+                .noneMatch(line ->
+                        ((Mark.Stroke) line).path().bounds().meets(label.box().grown(2.4)));
+    }
+
+    /** A bed fills the middle of the room: the leader of its name ends on the floor that is left. */
+    @Test
+    void aLeaderEndsOnTheFloor() {
+        var view = TestPlans.view(TierSets.chosen(
+                SailclothYard.plan(),
+                TestPlans.view(SailclothYard.plan()).view().id(),
+                Reach.ALL,
+                TierSets.THREE_TIERS));
+        var frame = PaperFrame.atOrigin(200);
+        var led = new LabelArt(view, frame, Pens.of(view.look(), 200))
+                .placed().stream().filter(p -> p.leader().isPresent()).toList();
+        assertThat(led).hasSizeGreaterThan(2).allSatisfy(label -> {
+            var end = frame.plan(label.leader().orElseThrow().b());
+            assertThat(view.storey().geometry().storey().furnishings())
+                    .noneMatch(f -> Outline.of(Picking.footprint(f)).contains(end));
+        });
     }
 
     /** Cut with everything by exact areas, which the search does not use. */

@@ -1,0 +1,209 @@
+package honeylamp.illustrate.words;
+
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
+import honeylamp.geometry.Segment;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.illustrate.words.RoomLines.Line;
+import honeylamp.plan.TextRole;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** Finds places beside rooms for words on a leader: around the building, within the tiers if there are any, or in other rooms. */
+final class BesideRooms {
+    /** Where words beside their rooms are looked for: as near as can be, then on each side. */
+    static final List<Point> TOWARDS =
+            List.of(new Point(0, 0), new Point(0, 1), new Point(1, 0), new Point(0, -1), new Point(-1, 0));
+
+    /** The same straight out of the building, and a little aside, in paper mm. */
+    private static final List<Double> ASIDE = List.of(0.0, -8.0, 8.0, -16.0, 16.0);
+
+    /** Farther from its room nothing is written, in paper mm. */
+    private static final double BESIDE_MM = 30;
+
+    /** So much floor is seen around the end of a leader, in paper mm. */
+    private static final double FLOOR_MM = 2.5;
+
+    /** Between words and where their leader begins, in paper mm. */
+    static final double LEADER_AIR_MM = 0.65;
+
+    private final LaidView view;
+    private final PaperFrame frame;
+    private final Pens pens;
+    private final OtherWords others;
+    private final FreePlaces free;
+    private final KeptOff off;
+    private final List<Outline> figures;
+
+    /**
+     * For a view on a paper.
+     *
+     * @param others what is written already; no leader strikes it
+     * @param off what words keep off
+     */
+    BesideRooms(LaidView view, PaperFrame frame, Pens pens, OtherWords others, FreePlaces free, KeptOff off) {
+        this.view = view;
+        this.frame = frame;
+        this.pens = pens;
+        this.others = others;
+        this.free = free;
+        this.off = off;
+        this.figures = figuresOfTiers();
+    }
+
+    /**
+     * A place beside a room.
+     *
+     * @param at the middle of the words, in plan mm
+     * @param end of their leader, on the floor of the room, in plan mm
+     */
+    record Place(Point at, List<Line> lines, Point end) {}
+
+    /**
+     * The nearest place for the first of some forms that has one.
+     *
+     * @param outline of the room, in plan mm
+     * @param places where it may lie: outside or in other rooms
+     * @param written what is written by now, in plan mm
+     * @param airMm so much is free around it, in paper mm
+     */
+    Optional<Place> nearest(
+            Outline outline, List<Outline> places, List<List<Line>> forms, List<Outline> written, double airMm) {
+        var middle = free.freest(outline);
+        var floor = free.in(outline, off.near(outline.bounds()));
+        var farthest = frame.planMm(BESIDE_MM) + outline.bounds().width();
+        var taken = Stream.concat(written.stream(), figures.stream()).toList();
+        var words = Stream.concat(others.written().stream(), taken.stream()).toList();
+        return places.stream()
+                .flatMap(place -> {
+                    var space = free.in(place, off.near(place.bounds(), taken));
+                    return startsAround(middle)
+                            .flatMap(near -> forms.stream()
+                                    .flatMap(form -> space.nearest(near, form, airMm).stream()
+                                            .map(at -> new Place(
+                                                    at, form, end(at, floor).orElse(middle))))
+                                    .limit(1));
+                })
+                .filter(place -> place.at.distance(middle) <= farthest)
+                .sorted(Comparator.comparingDouble(place -> place.at.distance(middle)))
+                .filter(place ->
+                        words.stream().noneMatch(w -> OtherWords.strikes(new Segment(edge(place), place.end), w)))
+                .findFirst();
+    }
+
+    /** Where a leader may end near a place, if any floor is seen. */
+    private static Optional<Point> end(Point at, FreePlaces.Space floor) {
+        return floor.nearest(at, FLOOR_MM, FLOOR_MM);
+    }
+
+    /** Where the leader of a place begins, in plan mm. */
+    private Point edge(Place place) {
+        var wide = frame.planMm(RoomLines.width(place.lines) / 2 + LEADER_AIR_MM);
+        var high = frame.planMm(RoomLines.height(place.lines) / 2 + LEADER_AIR_MM);
+        return new Point(
+                Math.clamp(place.end.x(), place.at.x() - wide, place.at.x() + wide),
+                Math.clamp(place.end.y(), place.at.y() - high, place.at.y() + high));
+    }
+
+    /** From where places are looked for: near a room's middle, and straight out of the building. */
+    private Stream<Point> startsAround(Point middle) {
+        var near = TOWARDS.stream().map(way -> middle.plus(way.times(frame.planMm(BESIDE_MM / 2))));
+        var around =
+                view.storey().geometry().shells().stream().map(Outline::bounds).filter(box -> box.contains(middle));
+        return Stream.concat(
+                near,
+                around.flatMap(box -> ASIDE.stream().flatMap(aside -> {
+                    var x = middle.x() + frame.planMm(aside);
+                    var y = middle.y() + frame.planMm(aside);
+                    return Stream.of(
+                            new Point(x, box.maxY()),
+                            new Point(box.maxX(), y),
+                            new Point(x, box.minY()),
+                            new Point(box.minX(), y));
+                })));
+    }
+
+    /** What the figures of tiers cover, in plan mm. */
+    private List<Outline> figuresOfTiers() {
+        var sides = TierPlaces.seen(view);
+        return sides.isEmpty()
+                ? List.of()
+                : new DimensionArt(frame, pens)
+                        .figures(view, sides, others.readOutside(view.storey().geometry())).stream()
+                                .map(this::onPlan)
+                                .toList();
+    }
+
+    /** The rooms near one, as far as they are seen: words there are easily taken for theirs. */
+    List<Outline> otherRooms(Outline room) {
+        var near = near(room);
+        return view.storey().geometry().rooms().stream()
+                .map(Room::outline)
+                .filter(other -> !other.equals(room) && other.bounds().meets(near))
+                .flatMap(other -> view.seen(other).stream())
+                .toList();
+    }
+
+    /** What is near a room outside the building: between its walls and the first tiers, and around all tiers. */
+    List<Outline> outside(Outline room) {
+        if (view.crop().isPresent()) {
+            return List.of();
+        }
+        var near = List.of(Outline.of(near(room).ring()));
+        var around = Regions.difference(near, indoors());
+        return Stream.concat(Regions.intersection(near, beforeTiers()).stream(), around.stream())
+                .toList();
+    }
+
+    private Box near(Outline room) {
+        return room.bounds().grown(frame.planMm(BESIDE_MM));
+    }
+
+    /** What lies between the building and the first tier of each side, in plan mm; nothing where there are no tiers. */
+    private List<Outline> beforeTiers() {
+        var sides = TierPlaces.seen(view);
+        if (sides.isEmpty()) {
+            return List.of();
+        }
+        return free.remembered()
+                .answerOf(Around.BEFORE_TIERS, List.of(view.storey().geometry(), view.view()), () -> {
+                    var geometry = view.storey().geometry();
+                    var taken = new ArrayList<>(geometry.shells());
+                    TierPlaces.keptClear(geometry).forEach(box -> taken.add(Outline.of(box.ring())));
+                    TierPlaces.alongFaces(view, frame)
+                            .forEach(tier -> taken.add(onPlan(Box.around(
+                                    List.of(tier.line().a(), tier.line().b())))));
+                    return Regions.difference(List.of(onPlan(TierPlaces.before(view, frame, sides))), taken);
+                });
+    }
+
+    /** The building with its tiers, in plan mm. */
+    private List<Outline> indoors() {
+        return free.remembered().answerOf(Around.INDOORS, List.of(view.storey().geometry(), view.view()), () -> {
+            var sides = TierPlaces.seen(view);
+            return sides.isEmpty()
+                    ? view.storey().geometry().shells()
+                    : List.of(onPlan(TierPlaces.clear(view, frame, sides)
+                            .grown(TierPlaces.roomMm(view, sides, pens.cap(TextRole.DIMENSION)))));
+        });
+    }
+
+    private enum Around {
+        INDOORS,
+        BEFORE_TIERS
+    }
+
+    private Outline onPlan(Box paper) {
+        return Outline.of(
+                Box.around(paper.ring().corners().stream().map(frame::plan).toList())
+                        .ring());
+    }
+}
