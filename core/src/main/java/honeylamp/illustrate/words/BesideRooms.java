@@ -2,6 +2,7 @@ package honeylamp.illustrate.words;
 
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidView;
+import honeylamp.derive.tiers.DimensionTiers.SideTiers;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
@@ -38,9 +39,11 @@ final class BesideRooms {
     private final LaidView view;
     private final PaperFrame frame;
     private final Pens pens;
-    private final OtherWords others;
     private final FreePlaces free;
     private final KeptOff off;
+    private final List<Outline> written;
+    private final List<SideTiers> sides;
+    private final List<Outline> shells;
     private final List<Outline> figures;
 
     /**
@@ -53,10 +56,12 @@ final class BesideRooms {
         this.view = view;
         this.frame = frame;
         this.pens = pens;
-        this.others = others;
         this.free = free;
         this.off = off;
-        this.figures = figuresOfTiers();
+        this.written = others.written();
+        this.sides = TierPlaces.seen(view);
+        this.shells = view.storey().geometry().shells();
+        this.figures = figuresOfTiers(others);
     }
 
     /**
@@ -67,41 +72,63 @@ final class BesideRooms {
      */
     record Place(Point at, List<Line> lines, Point end) {}
 
+    private record Sized(List<Line> lines, double widthMm, double heightMm) {
+        static Sized of(List<Line> lines, double airMm) {
+            return new Sized(lines, RoomLines.width(lines) + 2 * airMm, RoomLines.height(lines) + 2 * airMm);
+        }
+    }
+
     /**
      * The nearest place for the first of some forms that has one.
      *
      * @param outline of the room, in plan mm
      * @param places where it may lie: outside or in other rooms
-     * @param written what is written by now, in plan mm
+     * @param labels that are written by now, in plan mm
      * @param airMm so much is free around it, in paper mm
      */
     Optional<Place> nearest(
-            Outline outline, List<Outline> places, List<List<Line>> forms, List<Outline> written, double airMm) {
+            Outline outline, List<Outline> places, List<List<Line>> forms, List<Outline> labels, double airMm) {
         var middle = free.freest(outline);
         var floor = free.in(outline, off.near(outline.bounds()));
         var farthest = frame.planMm(BESIDE_MM) + outline.bounds().width();
-        var taken = Stream.concat(written.stream(), figures.stream()).toList();
-        var words = Stream.concat(others.written().stream(), taken.stream()).toList();
+        var starts =
+                startsAround(middle).filter(p -> p.distance(middle) <= farthest).toList();
+        var taken = Stream.concat(labels.stream(), figures.stream()).toList();
+        var sized = forms.stream().map(form -> Sized.of(form, airMm)).toList();
         return places.stream()
                 .flatMap(place -> {
                     var space = free.in(place, off.near(place.bounds(), taken));
-                    return startsAround(middle)
-                            .flatMap(near -> forms.stream()
-                                    .flatMap(form -> space.nearest(near, form, airMm).stream()
-                                            .map(at -> new Place(
-                                                    at, form, end(at, floor).orElse(middle))))
-                                    .limit(1));
+                    return sized.stream()
+                            .map(form -> free(space, starts, form).stream()
+                                    .map(at -> new Place(at, form.lines, middle))
+                                    .toList())
+                            .filter(some -> !some.isEmpty())
+                            .limit(1)
+                            .flatMap(List::stream);
                 })
                 .filter(place -> place.at.distance(middle) <= farthest)
                 .sorted(Comparator.comparingDouble(place -> place.at.distance(middle)))
-                .filter(place ->
-                        words.stream().noneMatch(w -> OtherWords.strikes(new Segment(edge(place), place.end), w)))
+                .map(place -> new Place(
+                        place.at,
+                        place.lines,
+                        floor.nearest(place.at, FLOOR_MM, FLOOR_MM).orElse(middle)))
+                .filter(place -> isClear(new Segment(edge(place), place.end), taken))
                 .findFirst();
     }
 
-    /** Where a leader may end near a place, if any floor is seen. */
-    private static Optional<Point> end(Point at, FreePlaces.Space floor) {
-        return floor.nearest(at, FLOOR_MM, FLOOR_MM);
+    /** The free places nearest to some; none near one means none at all. */
+    private static List<Point> free(FreePlaces.Space space, List<Point> starts, Sized form) {
+        return space.nearest(starts.getFirst(), form.widthMm, form.heightMm).isEmpty()
+                ? List.of()
+                : starts.stream()
+                        .flatMap(near -> space.nearest(near, form.widthMm, form.heightMm).stream())
+                        .distinct()
+                        .toList();
+    }
+
+    /** Whether a leader strikes no words. */
+    private boolean isClear(Segment leader, List<Outline> taken) {
+        return Stream.concat(written.stream(), taken.stream()).noneMatch(w -> OtherWords.strikes(leader, w));
     }
 
     /** Where the leader of a place begins, in plan mm. */
@@ -116,8 +143,7 @@ final class BesideRooms {
     /** From where places are looked for: near a room's middle, and straight out of the building. */
     private Stream<Point> startsAround(Point middle) {
         var near = TOWARDS.stream().map(way -> middle.plus(way.times(frame.planMm(BESIDE_MM / 2))));
-        var around =
-                view.storey().geometry().shells().stream().map(Outline::bounds).filter(box -> box.contains(middle));
+        var around = shells.stream().map(Outline::bounds).filter(box -> box.contains(middle));
         return Stream.concat(
                 near,
                 around.flatMap(box -> ASIDE.stream().flatMap(aside -> {
@@ -132,8 +158,7 @@ final class BesideRooms {
     }
 
     /** What the figures of tiers cover, in plan mm. */
-    private List<Outline> figuresOfTiers() {
-        var sides = TierPlaces.seen(view);
+    private List<Outline> figuresOfTiers(OtherWords others) {
         return sides.isEmpty()
                 ? List.of()
                 : new DimensionArt(frame, pens)
@@ -159,38 +184,46 @@ final class BesideRooms {
         }
         var near = List.of(Outline.of(near(room).ring()));
         var around = Regions.difference(near, indoors());
-        return Stream.concat(Regions.intersection(near, beforeTiers()).stream(), around.stream())
-                .toList();
+        return Stream.concat(beforeTiers(near).stream(), around.stream()).toList();
     }
 
     private Box near(Outline room) {
         return room.bounds().grown(frame.planMm(BESIDE_MM));
     }
 
-    /** What lies between the building and the first tier of each side, in plan mm; nothing where there are no tiers. */
-    private List<Outline> beforeTiers() {
-        var sides = TierPlaces.seen(view);
+    /** What lies between the building and the first tier of each side near a room; nothing where there are no tiers. */
+    private List<Outline> beforeTiers(List<Outline> near) {
         if (sides.isEmpty()) {
             return List.of();
         }
-        return free.remembered()
-                .answerOf(Around.BEFORE_TIERS, List.of(view.storey().geometry(), view.view()), () -> {
-                    var geometry = view.storey().geometry();
-                    var taken = new ArrayList<>(geometry.shells());
-                    TierPlaces.keptClear(geometry).forEach(box -> taken.add(Outline.of(box.ring())));
-                    TierPlaces.alongFaces(view, frame)
-                            .forEach(tier -> taken.add(onPlan(Box.around(
-                                    List.of(tier.line().a(), tier.line().b())))));
-                    return Regions.difference(List.of(onPlan(TierPlaces.before(view, frame, sides))), taken);
-                });
+        List<Outline> before = free.remembered()
+                .answerOf(
+                        Around.BEFORE_TIERS,
+                        List.of(view.storey().geometry(), view.view()),
+                        () -> List.of(onPlan(TierPlaces.before(view, frame, sides))));
+        var box = near.getFirst().bounds();
+        var built = builtOutside().stream().filter(o -> o.bounds().meets(box)).toList();
+        return Regions.difference(Regions.intersection(near, before), built);
+    }
+
+    /** The building, what tiers keep clear of outside it, and tiers along slanted faces. */
+    private List<Outline> builtOutside() {
+        return free.remembered().answerOf(Around.BUILT, List.of(view.storey().geometry(), view.view()), () -> {
+            var geometry = view.storey().geometry();
+            var out = new ArrayList<>(shells);
+            TierPlaces.keptClear(geometry).forEach(box -> out.add(Outline.of(box.ring())));
+            TierPlaces.alongFaces(view, frame)
+                    .forEach(tier -> out.add(onPlan(
+                            Box.around(List.of(tier.line().a(), tier.line().b())))));
+            return List.copyOf(out);
+        });
     }
 
     /** The building with its tiers, in plan mm. */
     private List<Outline> indoors() {
         return free.remembered().answerOf(Around.INDOORS, List.of(view.storey().geometry(), view.view()), () -> {
-            var sides = TierPlaces.seen(view);
             return sides.isEmpty()
-                    ? view.storey().geometry().shells()
+                    ? shells
                     : List.of(onPlan(TierPlaces.clear(view, frame, sides)
                             .grown(TierPlaces.roomMm(view, sides, pens.cap(TextRole.DIMENSION)))));
         });
@@ -198,7 +231,8 @@ final class BesideRooms {
 
     private enum Around {
         INDOORS,
-        BEFORE_TIERS
+        BEFORE_TIERS,
+        BUILT
     }
 
     private Outline onPlan(Box paper) {

@@ -166,9 +166,9 @@ public final class LabelArt {
         // The smallest first: they have the fewest places.
         var ordered =
                 rooms.stream().sorted(Comparator.comparingDouble(Room::areaMm2)).toList();
+        var labels = new ArrayList<>(covered(written));
         for (var room : ordered) {
             view.seen(room.outline()).ifPresent(outline -> {
-                var labels = covered(written);
                 var around = beside.outside(outline);
                 var within = beside.otherRooms(outline);
                 beside(room, outline, beside, around, labels, AIR_MM)
@@ -178,7 +178,12 @@ public final class LabelArt {
                         .or(() -> beside(room, outline, beside, within, labels, AIR_MM))
                         .or(() -> beside(room, outline, beside, within, labels, LEAST_AIR_MM))
                         .or(() -> over(room, outline, fixed.near(outline.bounds(), labels), 1))
-                        .ifPresentOrElse(written::add, () -> left.add(room));
+                        .ifPresentOrElse(
+                                label -> {
+                                    written.add(label);
+                                    labels.addAll(covered(List.of(label)));
+                                },
+                                () -> left.add(room));
             });
         }
         return left;
