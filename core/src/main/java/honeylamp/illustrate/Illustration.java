@@ -69,6 +69,7 @@ import honeylamp.takeoff.lived.LivedIn;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -295,7 +296,7 @@ public final class Illustration {
         var words = new ArrayList<Mark>();
         if (showing.shows(Kind.ROOM_NAMES)) {
             var names = new ArrayList<>(new LabelArt(view, frame, pens, others, remembered).rooms());
-            names.addAll(site.names(geometry, dimensioned(), plan.units()));
+            names.addAll(site.names(geometry, writtenOutside(others), plan.units()));
             words.addAll(faint(Kind.ROOM_NAMES, onGround(names)));
         }
         words.addAll(faint(Kind.NOTES, onGround(others.notes())));
@@ -555,7 +556,7 @@ public final class Illustration {
                         .placed().stream().map(LabelArt.Placed::box)
                 : Stream.<Box>empty();
         var site = showing.shows(Kind.ROOM_NAMES)
-                ? others.read(this.site.names(geometry, dimensioned(), plan.units()))
+                ? others.read(this.site.names(geometry, writtenOutside(others), plan.units()))
                 : List.<Box>of();
         var sides = tiers();
         var isBare =
@@ -690,13 +691,13 @@ public final class Illustration {
     }
 
     /** Where dimensions are written around the building, in plan mm. */
-    private List<Outline> dimensioned() {
+    private List<Outline> writtenOutside(OtherWords others) {
         var sides = tiers();
-        return sides.isEmpty()
-                ? List.of()
-                : List.of(Outline.of(onPlan(TierPlaces.clear(view, frame, sides))
-                        .grown(frame.planMm(TierPlaces.roomMm(view, sides, pens.cap(TextRole.DIMENSION))))
-                        .ring()));
+        var boxes = new ArrayList<>(readOutside(others));
+        if (!sides.isEmpty()) {
+            boxes.add(TierPlaces.around(view, frame, sides, pens.cap(TextRole.DIMENSION)));
+        }
+        return boxes.stream().map(box -> Outline.of(onPlan(box).ring())).toList();
     }
 
     /**
@@ -721,24 +722,23 @@ public final class Illustration {
             return around.map(box -> new Extent(box, PaperRoom.around(0)));
         }
         var building = TierPlaces.occupied(view, sides);
-        return Optional.of(new Extent(
-                around.map(building::union).orElse(building),
-                around(
-                        view,
-                        TierPlaces.seen(view).isEmpty()
-                                ? 0
-                                : TierPlaces.usualRoomMm(
-                                        view, sides, view.look().drafting().of(TextRole.DIMENSION)))));
+        return Optional.of(new Extent(around.map(building::union).orElse(building), tierRoom(view, sides)));
     }
 
-    /** As much on all sides, more beside slanted faces, and more above and left for the rings of axes. */
-    private static PaperRoom around(LaidView view, double mm) {
-        var more = AxisArt.isSeen(view) ? Math.max(0, AxisArt.LEAST_MM - mm) + AxisArt.ROOM_MM : 0;
-        return new PaperRoom(
-                mm + more + slanted(view, Side.WEST),
-                mm + slanted(view, Side.EAST),
-                mm + more + slanted(view, Side.NORTH),
-                mm + slanted(view, Side.SOUTH));
+    /** What tiers take on each side, more beside slanted faces, and more above and left for the rings of axes. */
+    private static PaperRoom tierRoom(LaidView view, List<SideTiers> sides) {
+        var isSeen = !TierPlaces.seen(view).isEmpty();
+        var text = view.look().drafting().of(TextRole.DIMENSION);
+        var mm = new EnumMap<Side, Double>(Side.class);
+        for (var side : Side.values()) {
+            mm.put(side, isSeen ? TierPlaces.usualRoomMm(view, sides, side, text) + slanted(view, side) : 0);
+        }
+        if (AxisArt.isSeen(view)) {
+            for (var side : List.of(Side.WEST, Side.NORTH)) {
+                mm.merge(side, AxisArt.ROOM_MM, (has, more) -> Math.max(AxisArt.LEAST_MM, has) + more);
+            }
+        }
+        return new PaperRoom(mm.get(Side.WEST), mm.get(Side.EAST), mm.get(Side.NORTH), mm.get(Side.SOUTH));
     }
 
     private static double slanted(LaidView view, Side side) {

@@ -33,7 +33,7 @@ import java.util.stream.Stream;
 /** Keeps joints, grain and lines of what words are read on from their letters. */
 final class WordGrounds {
     /** Around letters, in paper mm. */
-    private static final double HALO_MM = 0.6;
+    private static final double HALO_MM = 0.7;
 
     /** What is lighter by so much is another thing. */
     private static final double LIGHTER = 0.03;

@@ -80,8 +80,8 @@ class DemoTest {
         assertThat(flat.blocks().stream().filter(b -> b.is(Structure.Kind.CHIMNEY)))
                 .hasSize(2);
         var site = SiteAreas.of(StoreyGeometry.of(plan, plan.storeys().getFirst()));
-        // the plot 476 x 760 in, the house 288 x 480 in
-        assertThat(site.plotMm2()).isCloseTo(476 * 760 * 645.16, within(1.0));
+        // the plot 476 x 662 in, the house 288 x 480 in
+        assertThat(site.plotMm2()).isCloseTo(476 * 662 * 645.16, within(1.0));
         assertThat(site.builtMm2()).isCloseTo(288 * 480 * 645.16, within(1.0));
     }
 

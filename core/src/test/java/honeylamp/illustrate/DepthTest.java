@@ -7,19 +7,25 @@ import honeylamp.TestPlans;
 import honeylamp.catalogue.Looks;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.pointing.Picking;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
+import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.illustrate.paper.Depth;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.illustrate.words.LabelArt;
 import honeylamp.plan.Plan;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -99,21 +105,50 @@ class DepthTest {
     void whatIsCutStaysTrue(LayerKind kind) {
         var flat = marks(picture(SailclothYard.plan(), Lamp.LIT), kind);
         assertThat(flat).isNotEmpty();
-        assertThat(marks(picture(deep(SailclothYard.plan(), 1), Lamp.LIT), kind))
+        // at more depth a name goes beside its room, and witness lines end at it
+        assertThat(marks(picture(deep(SailclothYard.plan(), 0.2), Lamp.LIT), kind))
                 .isEqualTo(flat);
     }
 
     @Test
-    void wordsStayWhereTheyAreAndWhileOneDrawsThereIsNoDepth() {
-        var plan = SailclothYard.plan();
-        assertThat(Mark.words(marks(picture(deep(plan, 1), Lamp.LIT), LayerKind.LABELS))
-                        .map(w -> w.text() + w.at()))
-                .isEqualTo(Mark.words(marks(picture(plan, Lamp.LIT), LayerKind.LABELS))
-                        .map(w -> w.text() + w.at())
-                        .toList());
-        assertThat(picture(deep(plan, 1), Lamp.COLOUR).layers())
+    void whileOneDrawsThereIsNoDepth() {
+        assertThat(picture(deep(SailclothYard.plan(), 1), Lamp.COLOUR).layers())
                 .extracting(Layer::kind)
                 .doesNotContain(LayerKind.FACES);
+    }
+
+    /** At full depth the eye is 11 m above the cut: by similar triangles every piece from its foot to its top, and the floor. */
+    @Test
+    void namesKeepOffWhatStandsUpAndOffTheFacesOfWalls() {
+        var view = TestPlans.view(deep(SailclothYard.plan(), 1));
+        var geometry = view.storey().geometry();
+        var middle = geometry.shellBounds().orElseThrow().centre();
+        var cut = geometry.storey().levels().cut().mm();
+        var pens = Pens.of(view.look(), 50);
+        var frame = PaperFrame.atOrigin(50);
+        var inside = new LabelArt(view, frame, pens)
+                .placed().stream().filter(p -> p.leader().isEmpty()).toList();
+        assertThat(inside).hasSizeGreaterThan(5).allSatisfy(label -> {
+            var corners = label.box().ring().corners().stream().map(frame::plan).toList();
+            var box = Outline.of(new Ring(corners).counterClockwise());
+            for (var piece : geometry.storey().furnishings()) {
+                var seen = Stream.of(piece.bottom().mm(), piece.top().mm())
+                        .flatMap(high -> Picking.footprint(piece).corners().stream()
+                                .map(p -> seen(p, middle, Math.max(0, cut - high))))
+                        .toList();
+                assertThat(Regions.intersection(List.of(box), List.of(Outline.of(Regions.hull(seen)))))
+                        .as(label.words() + " over " + piece.kind())
+                        .isEmpty();
+            }
+            assertThat(corners)
+                    .allMatch(p -> label.room()
+                            .outline()
+                            .contains(middle.plus(p.minus(middle).times((11_000 + cut) / 11_000))));
+        });
+    }
+
+    private static Point seen(Point p, Point middle, double belowMm) {
+        return middle.plus(p.minus(middle).times(11_000 / (11_000 + belowMm)));
     }
 
     /** The light of lamps lies over all that is drawn, the ground outside too, which has no depth. */

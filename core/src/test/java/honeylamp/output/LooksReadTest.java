@@ -3,6 +3,8 @@ package honeylamp.output;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.catalogue.Looks;
+import honeylamp.demo.place.BoatShed;
+import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidPlan;
@@ -14,6 +16,7 @@ import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.Look;
 import honeylamp.plan.Oklch;
+import honeylamp.plan.Plan;
 import honeylamp.plan.Role;
 import honeylamp.sheet.ComposedPage;
 import honeylamp.sheet.SheetComposer;
@@ -25,7 +28,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** The demo sheet in every look that ships: all its words are read, and each look shows floors in its way. */
+/** The demo sheets in every look that ships: all their words are read, and each look shows floors in its way. */
 class LooksReadTest {
     private static final double LEAST_CONTRAST = 7;
     private static final double MOST_SPREAD = 0.06;
@@ -34,12 +37,13 @@ class LooksReadTest {
         return Looks.all();
     }
 
-    private static LaidPage page(Look look) {
-        var plan = SailclothYard.plan();
+    private static List<LaidPage> pages(Plan plan, Look look) {
         var view = plan.presentation().views().getFirst().id();
-        return LaidPlan.of(ViewEdits.look(plan, view, Reach.ALL, _ -> look))
-                .pages()
-                .getFirst();
+        return LaidPlan.of(ViewEdits.look(plan, view, Reach.ALL, _ -> look)).pages();
+    }
+
+    private static LaidPage page(Look look) {
+        return pages(SailclothYard.plan(), look).getFirst();
     }
 
     private static ComposedPage composed(Look look) {
@@ -55,10 +59,18 @@ class LooksReadTest {
     @ParameterizedTest
     @MethodSource("all")
     void everyWordIsReadInEveryLook(Look look) throws IOException {
-        assertThat(Legibility.of(composed(look))).hasSizeGreaterThan(80).allSatisfy(w -> {
+        var read = Stream.of(SailclothYard.plan(), QuillbackLane.plan(), BoatShed.plan())
+                .flatMap(plan -> pages(plan, look).stream())
+                .flatMap(page -> legibility(page).stream())
+                .toList();
+        assertThat(read).hasSizeGreaterThan(240).allSatisfy(w -> {
             assertThat(w.contrast()).as(w.text()).isGreaterThanOrEqualTo(LEAST_CONTRAST);
             assertThat(w.spread()).as(w.text()).isLessThanOrEqualTo(MOST_SPREAD);
         });
+    }
+
+    private static List<Legibility.Word> legibility(LaidPage page) {
+        return Legibility.of(SheetComposer.compose(page, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM));
     }
 
     /** The inks of the fills of a layer, those within clips too. */

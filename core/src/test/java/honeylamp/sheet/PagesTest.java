@@ -38,6 +38,7 @@ import honeylamp.plan.Sheet;
 import honeylamp.plan.Showing.Degree;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Side;
+import honeylamp.plan.Tiers;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.View.Crop;
 import honeylamp.plan.Wall.BodySide;
@@ -286,7 +287,7 @@ class PagesTest {
     /** A view turned on its page is the picture of the plan as if all of it had been turned by hand. */
     @Test
     void aTurnedViewIsThePictureOfTheTurnedPlan() {
-        var plan = QuillbackLane.plan();
+        var plan = ViewEdits.tiers(QuillbackLane.plan(), GROUND, Reach.THIS, _ -> Tiers.USUAL);
         var byHand = plan;
         for (var storey : plan.storeys()) {
             var all = storey.elements().all().map(Element::id).collect(Collectors.toSet());

@@ -261,9 +261,28 @@ final class PiecePen extends SymbolPen {
             }
             standing(-cw, -cd, cw, cd - 35, SEAT - 45, SEAT, 14, Role.TEXTILE_WARM);
             standing(-cw + 15, cd - 45, cw - 15, cd, Math.min(SEAT, high), high, 30, Role.TIMBER_DARK);
-            box(-cw, -cd, cw, cd - 35, 55, Role.TEXTILE_WARM);
+            shape(chairSeat(cw, cd), Role.TEXTILE_WARM, Edge.OUTLINE, Detail.PLAIN);
+            within(
+                    Affine.scale(0.8, 0.76).then(Affine.move(0, -8)),
+                    () -> line(chairSeat(cw, cd), Edge.INNER, Detail.DRAWN));
             shape(chairBack(cw, cd), Role.TIMBER_DARK, Edge.OUTLINE, Detail.PLAIN);
         });
+    }
+
+    /** Wider before than behind, and rounded more there. */
+    private static Figure chairSeat(double w, double d) {
+        var seat = Figure.builder();
+        seat.moveTo(-w + 60, -d);
+        seat.curveTo(-w * 0.4, -d - 6, w * 0.4, -d - 6, w - 60, -d);
+        seat.curveTo(w - 15, -d + 2, w + 3, -d + 22, w, -d + 70);
+        seat.lineTo(w - 22, d - 60);
+        seat.curveTo(w - 26, d - 42, w - 40, d - 35, w - 60, d - 35);
+        seat.lineTo(-w + 60, d - 35);
+        seat.curveTo(-w + 40, d - 35, -w + 26, d - 42, -w + 22, d - 60);
+        seat.lineTo(-w, -d + 70);
+        seat.curveTo(-w - 3, -d + 22, -w + 15, -d + 2, -w + 60, -d);
+        seat.close();
+        return seat.build();
     }
 
     private static Figure chairBack(double w, double d) {

@@ -3,12 +3,14 @@ package honeylamp.demo.place;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.GroundEdits;
+import honeylamp.edit.Reach;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Ground.Use;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Side;
 import honeylamp.store.SurveyFile;
 import honeylamp.survey.Adjustment;
 import honeylamp.survey.SurveyException;
@@ -76,6 +78,16 @@ public final class BoatShed {
         return out;
     }
 
+    /** On all sides but that of the slip: what is read there is read on the other side too. */
+    private static Plan measured(Plan plan) {
+        return ViewEdits.tiers(
+                plan,
+                ViewEdits.first(plan, plan.storeys().getFirst().id()),
+                Reach.THIS,
+                t -> t.withRows(
+                        t.rows().stream().filter(r -> r.side() != Side.WEST).toList()));
+    }
+
     /** The slip the boats go down, grass beside it, a hedge along the lane. */
     private static Plan outside(Plan plan) {
         var out = ground(plan, Use.LAWN, -4900, -700, 14_456, 10_900);
@@ -115,7 +127,7 @@ public final class BoatShed {
                     plan = RoomEdits.floor(plan, storey.id(), room, floor);
                 }
             }
-            return ViewEdits.livedIn(outside(furnished(plan)), LIVED_IN);
+            return measured(ViewEdits.livedIn(outside(furnished(plan)), LIVED_IN));
         } catch (SurveyException e) {
             throw new IOException("the readings of the boat shed do not hang together", e);
         }

@@ -18,6 +18,7 @@ import honeylamp.plan.Presentation;
 import honeylamp.plan.Repeats;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Sheet.TitleBlock;
+import honeylamp.plan.Side;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
@@ -58,7 +59,7 @@ public final class QuillbackLane {
         flatRooms(sketch);
         living(sketch);
         flatRest(sketch);
-        return shaded(ViewEdits.livedIn(listed(sketch.plan()), LIVED_IN));
+        return measured(shaded(ViewEdits.livedIn(listed(sketch.plan()), LIVED_IN)));
     }
 
     /** A tall sheet has room for its lists below the plan. */
@@ -66,6 +67,17 @@ public final class QuillbackLane {
         var first = plan.presentation().pages().getFirst().id();
         var rooms = PageEdits.toggle(plan, first, Reach.ALL, Listing.ROOMS);
         return PageEdits.toggle(rooms, first, Reach.ALL, Listing.FINISHES);
+    }
+
+    /** From the lane and from the path: nothing is written over the yard and the car. */
+    private static Plan measured(Plan plan) {
+        return ViewEdits.tiers(
+                plan,
+                ViewEdits.first(plan, GROUND),
+                Reach.THIS,
+                t -> t.withRows(t.rows().stream()
+                        .filter(r -> r.side() == Side.SOUTH || r.side() == Side.WEST)
+                        .toList()));
     }
 
     /** The house throws its shade on the ground it stands on. */
@@ -167,15 +179,15 @@ public final class QuillbackLane {
     }
 
     private static void site(PlanSketch s) {
-        s.setback(s.ground(Ground.Use.PLOT, -38, -40, 438, -40, 438, 720, -38, 720), 24);
+        s.setback(s.ground(Ground.Use.PLOT, -38, -40, 438, -40, 438, 622, -38, 622), 24);
         s.ground(Ground.Use.DRIVE, 288, -40, 438, -40, 438, 300, 288, 300);
         s.ground(Ground.Use.PATH, -38, -40, 288, -40, 288, 0, 0, 0, 0, 480, -38, 480);
-        s.ground(Ground.Use.YARD, 288, 300, 438, 300, 438, 650, -38, 650, -38, 480, 288, 480);
-        s.ground(Ground.Use.PLANTING, -38, 650, 438, 650, 438, 720, -38, 720);
+        s.ground(Ground.Use.YARD, 288, 300, 438, 300, 438, 572, -38, 572, -38, 480, 288, 480);
+        s.ground(Ground.Use.PLANTING, -38, 572, 438, 572, 438, 622, -38, 622);
         s.part(new Structure.ParkingBay(Structure.Car.MIDDLE, Length.ofInches(102), Length.ofInches(204)), 350, 150, 0);
-        s.piece("dining-table", 44, 30, 29, 60, 572, 0);
-        s.piece("dining-table", 44, 30, 29, 300, 572, 0);
-        s.piece("bench", 60, 18, 18, 180, 636, 0);
+        s.piece("dining-table", 44, 30, 29, 60, 526, 0);
+        s.piece("dining-table", 44, 30, 29, 300, 526, 0);
+        s.piece("bench", 60, 18, 18, 180, 556, 0);
         s.piece("plant", 30, 30, 48, 414, 500, 0);
         s.piece("plant", 26, 26, 48, -18, 500, 0);
     }

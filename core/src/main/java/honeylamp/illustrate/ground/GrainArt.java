@@ -20,6 +20,11 @@ import java.util.List;
 
 /** Draws what is seen on a material beside its tone: grain, veins, chips, tufts, clouds. */
 final class GrainArt {
+    /** Clouds lie so far apart, in plan mm. */
+    private static final double CLOUD_PITCH_MM = 900;
+
+    private static final int CLOUD_RINGS = 5;
+
     private final Material material;
     private final Affine toPaper;
     private final PaperFrame frame;
@@ -209,22 +214,29 @@ final class GrainArt {
         marks.add(new Mark.Stroke(across.build(), pens.furnitureInner(), tone(0.03, 0.7)));
     }
 
+    /** Darker and lighter clouds, each of rings so faint that no edge of one is seen. */
     private void clouds(List<Mark> marks, Box cover) {
-        var pitch = 900.0;
         for (var pass = 0; pass < 2; pass++) {
-            var path = Figure.builder();
-            for (var j = (long) Math.floor(cover.minY() / pitch) - 1; (j - 1) * pitch <= cover.maxY(); j++) {
-                for (var i = (long) Math.floor(cover.minX() / pitch) - 1; (i - 1) * pitch <= cover.maxX(); i++) {
-                    var p = new Point(
-                            (i + Seeds.unit(seed + pass, i, 2 * j)) * pitch,
-                            (j + Seeds.unit(seed + pass, i, 2 * j + 1)) * pitch);
-                    var rx = pitch * (0.35 + 0.5 * Seeds.unit(seed + pass, i, j + 77));
-                    var ry = rx * (0.4 + 0.4 * Seeds.unit(seed + pass, i, j + 99));
-                    path.path(Figure.builder().ellipse(p, rx, ry).build().through(toPaper));
-                }
+            var tone = tone(pass == 0 ? -0.05 : 0.05, 0.16 / CLOUD_RINGS);
+            for (var ring = 0; ring < CLOUD_RINGS; ring++) {
+                marks.add(new Mark.Fill(cloudRings(cover, pass, 1 - ring / (CLOUD_RINGS + 1.0)), tone));
             }
-            marks.add(new Mark.Fill(path.build(), tone(pass == 0 ? -0.05 : 0.05, 0.14)));
         }
+    }
+
+    /** One ring of every cloud, so large as a share of the cloud. */
+    private Figure cloudRings(Box cover, int pass, double share) {
+        var path = Figure.builder();
+        each(cover.grown(CLOUD_PITCH_MM), CLOUD_PITCH_MM, (i, j) -> {
+            var p = new Point(
+                    (i + Seeds.unit(seed + pass, i, 2 * j)) * CLOUD_PITCH_MM,
+                    (j + Seeds.unit(seed + pass, i, 2 * j + 1)) * CLOUD_PITCH_MM);
+            var rx = CLOUD_PITCH_MM * (0.45 + 0.6 * Seeds.unit(seed + pass, i, j + 77));
+            var ry = rx * (0.5 + 0.4 * Seeds.unit(seed + pass, i, j + 99));
+            path.path(
+                    Figure.builder().ellipse(p, rx * share, ry * share).build().through(toPaper));
+        });
+        return path.build();
     }
 
     /** Small stones with four or five corners, darker and lighter ones. */

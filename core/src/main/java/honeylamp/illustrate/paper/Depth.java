@@ -42,6 +42,12 @@ public record Depth(PaperFrame frame, Point middle, double eyeMm, double cutMm) 
                 fixed.y() + (frame.originY() - fixed.y()) * share);
     }
 
+    /** Where a point at a height above the floor is seen, as the point of the cut it is seen at, all in plan mm. */
+    public Point seenAt(Point plan, double heightMm) {
+        var share = eyeMm / (eyeMm + Math.max(0, cutMm - heightMm));
+        return middle.plus(plan.minus(middle).times(share));
+    }
+
     /** Whether an upright face at a point that looks along a direction is seen. */
     public boolean sees(Point at, Point looks) {
         return middle.minus(at).dot(looks) > 0;

@@ -108,7 +108,7 @@ public final class FloorShade {
         var marks = switch (look.shading()) {
             case SOFT, LAMPS -> List.of(laid(grid, all, look));
             case HATCHED -> Hatching.of(grid, all, Hatching.Tool.PENCIL, ink(look, Role.INK));
-            case WASHED -> List.of(laid(grid, glazed(grid, all, remembered), look));
+            case WASHED -> List.of(laid(grid, washed(grid, all, surface, remembered), look));
             case BROAD -> Hatching.of(grid, all, Hatching.Tool.MARKER, ink(look, Role.SHADOW));
         };
         return new Mark.Clip(surface.whole, marks);
@@ -130,6 +130,13 @@ public final class FloorShade {
     }
 
     private record Grained(ShadeGrid grid) {}
+
+    /** The washes, which pass away with the shade over bare ground: pigment that ended there would show an edge. */
+    private static float[] washed(ShadeGrid grid, float[] dark, Surface surface, Remembered remembered) {
+        var out = glazed(grid, dark, remembered);
+        surface.built.ifPresent(built -> fade(grid, out, built, surface.whole.bounds()));
+        return out;
+    }
 
     /** Shade in two glazes with soft edges and darker rims, over pigment that has settled. */
     private static float[] glazed(ShadeGrid grid, float[] dark, Remembered remembered) {

@@ -38,6 +38,9 @@ public record WindowLight(SkyLight sky, List<Patch> patches) {
     /** So much is an opening wider all around, step by step. */
     private static final double[] WIDER_MM = {66, 44, 22, 0, -22, -44, -66};
 
+    /** What is left between pieces with less than so much to each side is no pool of light but a streak: left out. */
+    private static final double NARROW_MM = 110;
+
     private static final double LEAST_MM = 40;
     private static final double INTO_MM = 60;
     private static final int ROUND = 24;
@@ -137,9 +140,19 @@ public record WindowLight(SkyLight sky, List<Patch> patches) {
         }
 
         Patch patch(Light light, List<Solid> inTheWay) {
+            var wide = lit(0, light, inTheWay).stream()
+                    .filter(part -> Regions.freestPoint(part, NARROW_MM / 10).radiusMm() >= NARROW_MM)
+                    .toList();
             return new Patch(Arrays.stream(WIDER_MM)
-                    .mapToObj(wider -> lit(wider, light, inTheWay))
+                    .mapToObj(wider -> lit(wider, light, inTheWay).stream()
+                            .filter(part -> wide.stream().anyMatch(w -> share(w, part)))
+                            .toList())
                     .toList());
+        }
+
+        /** Whether one of two parts of the same light lies in the other. */
+        private static boolean share(Outline a, Outline b) {
+            return a.contains(Regions.inside(b)) || b.contains(Regions.inside(a));
         }
 
         private List<Outline> lit(double widerMm, Light light, List<Solid> inTheWay) {

@@ -81,8 +81,7 @@ public final class AxisArt {
         var occupied =
                 Box.around(clear.ring().corners().stream().map(frame::plan).toList());
         var seen = TierPlaces.seen(view);
-        var beyond = Math.max(
-                LEAST_MM, seen.isEmpty() ? 0 : TierPlaces.roomMm(view, seen, pens.cap(TextRole.DIMENSION)) + AIR_MM);
+        var tiers = seen.isEmpty() ? clear : TierPlaces.around(view, frame, seen, pens.cap(TextRole.DIMENSION));
         var lines = Figure.builder();
         var taken = new ArrayList<Box>();
         for (var axis : Axes.of(view.plan())) {
@@ -93,6 +92,8 @@ public final class AxisArt {
             var from = axis.way() == Way.UP ? b : a;
             var to = axis.way() == Way.UP ? a : b;
             var away = from.minus(to).unit();
+            var room = axis.way() == Way.UP ? clear.minY() - tiers.minY() : clear.minX() - tiers.minX();
+            var beyond = Math.max(LEAST_MM, room + AIR_MM);
             var centre = free(from.plus(away.times(beyond + RADIUS_MM)), away, taken);
             taken.add(ring(centre));
             var line = new Segment(to.minus(away.times(PAST_MM)), centre.minus(away.times(RADIUS_MM)));

@@ -221,12 +221,14 @@ final class BesideRooms {
 
     /** The building with its tiers, in plan mm. */
     private List<Outline> indoors() {
-        return free.remembered().answerOf(Around.INDOORS, List.of(view.storey().geometry(), view.view()), () -> {
-            return sides.isEmpty()
-                    ? shells
-                    : List.of(onPlan(TierPlaces.clear(view, frame, sides)
-                            .grown(TierPlaces.roomMm(view, sides, pens.cap(TextRole.DIMENSION)))));
-        });
+        return sides.isEmpty()
+                ? shells
+                : free.remembered()
+                        .answerOf(
+                                Around.INDOORS,
+                                List.of(view.storey().geometry(), view.view()),
+                                () -> List.of(
+                                        onPlan(TierPlaces.around(view, frame, sides, pens.cap(TextRole.DIMENSION)))));
     }
 
     private enum Around {

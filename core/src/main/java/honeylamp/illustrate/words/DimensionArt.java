@@ -25,6 +25,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Draws dimension tiers and single dimensions, with gaps, ticks and heights in paper mm. */
 public final class DimensionArt {
@@ -102,7 +103,8 @@ public final class DimensionArt {
      * @param others what figures keep off, in paper mm
      */
     private List<Row> rows(LaidView view, List<SideTiers> sides, List<Box> others) {
-        var outside = TierPlaces.keptClear(view.storey().geometry()).stream()
+        var outside = Stream.concat(
+                        TierPlaces.keptClear(view.storey().geometry()).stream(), TierPlaces.grown(view).stream())
                 .map(frame::paper)
                 .toList();
         var rows = new ArrayList<Row>();

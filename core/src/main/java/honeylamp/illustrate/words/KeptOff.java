@@ -14,6 +14,8 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
+import honeylamp.illustrate.paper.Depth;
+import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Showing;
 import honeylamp.plan.Structure;
@@ -39,13 +41,52 @@ record KeptOff(List<Outline> all, BoxIndex boxes) {
     /** What stands in a view, and what is taken by other words. */
     static KeptOff of(LaidView view, Remembered remembered, List<Outline> taken) {
         var all = new ArrayList<Outline>();
+        var depth = depth(view);
         if (view.view().seen().shows(Showing.Kind.FURNITURE)) {
             for (var piece : view.storey().geometry().storey().furnishings()) {
-                all.addAll(remembered.answerAbout(About.FOOTPRINTS, piece, () -> footprints(piece)));
+                List<Outline> flat = remembered.answerAbout(About.FOOTPRINTS, piece, () -> footprints(piece));
+                all.addAll(depth.map(d -> seen(flat, piece, d)).orElse(flat));
             }
         }
         all.addAll(fixed(view, remembered, taken));
+        depth.ifPresent(d -> view.storey().geometry().rooms().forEach(room -> all.addAll(faces(room.outline(), d))));
         return of(all);
+    }
+
+    private static Optional<Depth> depth(LaidView view) {
+        var geometry = view.storey().geometry();
+        return view.view().depth() == 0
+                ? Optional.empty()
+                : geometry.shellBounds()
+                        .map(box -> Depth.of(
+                                PaperFrame.atOrigin(1),
+                                box.centre(),
+                                view.view().depth(),
+                                geometry.storey().levels().cut().mm()));
+    }
+
+    /** A piece from its foot to its top, as it is seen in a plan with depth. */
+    private static List<Outline> seen(List<Outline> flat, Furnishing piece, Depth depth) {
+        return flat.stream()
+                .map(o -> Outline.of(Regions.hull(o.shell().corners().stream()
+                        .flatMap(p -> Stream.of(
+                                depth.seenAt(p, piece.bottom().mm()),
+                                depth.seenAt(p, piece.top().mm())))
+                        .toList())))
+                .toList();
+    }
+
+    /** The inner faces of walls around a room, as they are seen in a plan with depth. */
+    private static List<Outline> faces(Outline room, Depth depth) {
+        return room.rings()
+                .flatMap(ring -> ring.edges().stream())
+                .filter(edge -> edge.length() > 0
+                        && depth.sees(edge.middle(), edge.unit().left()))
+                .map(edge ->
+                        Regions.hull(List.of(edge.a(), edge.b(), depth.seenAt(edge.b(), 0), depth.seenAt(edge.a(), 0))))
+                .filter(ring -> ring.area() > NOTHING_MM2)
+                .map(Outline::of)
+                .toList();
     }
 
     /** The same without furniture. */

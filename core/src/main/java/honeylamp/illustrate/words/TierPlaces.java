@@ -14,11 +14,15 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.Ground;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Side;
+import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** Where the tiers of dimensions of a view lie: as far off and apart as its look has them, and farther or nearer where a hand put it. */
@@ -28,6 +32,12 @@ public final class TierPlaces {
 
     /** A figure beyond the end of a tier along a slanted face stands out so far at most, in paper mm. */
     private static final double STANDS_OUT_MM = 10;
+
+    /** Tiers lie beyond ground that reaches no farther from the building, in plan mm, and over larger gardens. */
+    private static final double STRIP_MM = 4000;
+
+    private static final Set<Ground.Use> NOT_CROSSED =
+            EnumSet.of(Ground.Use.PLANTING, Ground.Use.HEDGE, Ground.Use.POOL);
 
     private TierPlaces() {}
 
@@ -62,6 +72,16 @@ public final class TierPlaces {
         return Stream.concat(parts(geometry), leaves).toList();
     }
 
+    /** The beds, hedges and pools that are seen, in plan mm: no witness line crosses them. */
+    static List<Box> grown(LaidView view) {
+        return view.view().seen().shows(Kind.GROUND)
+                ? view.storey().geometry().storey().grounds().stream()
+                        .filter(g -> NOT_CROSSED.contains(g.use()))
+                        .map(g -> g.ring().bounds())
+                        .toList()
+                : List.of();
+    }
+
     private static Stream<Box> parts(StoreyGeometry geometry) {
         return geometry.storey().structures().stream()
                 .filter(s -> s.is(Structure.Kind.BALCONY)
@@ -70,13 +90,27 @@ public final class TierPlaces {
                 .map(s -> s.footprint().bounds());
     }
 
-    /** The building with what is kept clear, in plan mm. */
+    /** The building with what is kept clear and the strips of ground along its sides, in plan mm. */
     public static Box occupied(LaidView view, List<SideTiers> sides) {
+        var geometry = view.storey().geometry();
         var box = sides.getFirst().building();
-        for (var more : keptClear(view.storey().geometry())) {
+        for (var more : keptClear(geometry)) {
             box = box.union(more);
         }
-        return box;
+        return view.view().seen().shows(Kind.GROUND) ? withStrips(box, geometry.storey()) : box;
+    }
+
+    /** With ground that ends near a side of the building: tiers lie beyond it, and over ground that goes on farther. */
+    private static Box withStrips(Box box, Storey storey) {
+        return storey.grounds().stream()
+                .map(g -> g.ring().bounds())
+                .reduce(Box::union)
+                .map(ground -> new Box(
+                        box.minX() - ground.minX() > STRIP_MM ? box.minX() : Math.min(box.minX(), ground.minX()),
+                        box.minY() - ground.minY() > STRIP_MM ? box.minY() : Math.min(box.minY(), ground.minY()),
+                        ground.maxX() - box.maxX() > STRIP_MM ? box.maxX() : Math.max(box.maxX(), ground.maxX()),
+                        ground.maxY() - box.maxY() > STRIP_MM ? box.maxY() : Math.max(box.maxY(), ground.maxY())))
+                .orElse(box);
     }
 
     /** The tiers that are seen, with their lines on paper. */
@@ -172,23 +206,6 @@ public final class TierPlaces {
         return box;
     }
 
-    /** What lies within the first tier of each side, in paper mm; up to what is built where a side has none. */
-    static Box before(LaidView view, PaperFrame frame, List<SideTiers> sides) {
-        var box = clear(view, frame, sides);
-        for (var placed : of(view, frame, sides)) {
-            if (placed.index == 0) {
-                var line = placed.line;
-                box = switch (placed.tier.side()) {
-                    case NORTH -> new Box(box.minX(), line, box.maxX(), box.maxY());
-                    case SOUTH -> new Box(box.minX(), box.minY(), box.maxX(), line);
-                    case WEST -> new Box(line, box.minY(), box.maxX(), box.maxY());
-                    case EAST -> new Box(box.minX(), box.minY(), line, box.maxY());
-                };
-            }
-        }
-        return box;
-    }
-
     /** What tiers along slanted faces push those of a side outward at most, in paper mm. */
     public static double slantedRoomMm(LaidView view, Side side, double textMm) {
         var style = view.look().drafting().dimensions();
@@ -218,22 +235,52 @@ public final class TierPlaces {
         };
     }
 
-    /** Paper room the tiers of a view take outside what is occupied. */
-    public static double roomMm(LaidView view, List<SideTiers> sides, double textMm) {
-        var farthest = 0.0;
-        for (var side : sides) {
-            for (var i = 0; i < side.tiers().size(); i++) {
-                farthest = Math.max(farthest, fromBuildingMm(view, side.side(), i));
-            }
+    /** What tiers of the sides take up with all within them, in paper mm. */
+    public static Box around(LaidView view, PaperFrame frame, List<SideTiers> sides, double textMm) {
+        var box = clear(view, frame, sides);
+        var text = textMm + 2 * DimensionArt.TEXT_LIFT_MM;
+        for (var placed : of(view, frame, sides)) {
+            var side = placed.tier.side();
+            var out = side == Side.NORTH || side == Side.WEST ? -text : text;
+            box = box.union(upTo(box, side, placed.line + out));
         }
-        return farthest == 0 ? 0 : farthest + textMm + 2 * DimensionArt.TEXT_LIFT_MM;
+        return box;
     }
 
-    /** The same where no hand put one elsewhere: what is put farther must not make the whole plan smaller. */
-    public static double usualRoomMm(LaidView view, List<SideTiers> sides, double textMm) {
-        var most = sides.stream().mapToInt(s -> s.tiers().size()).max().orElse(0);
-        return most == 0
-                ? 0
-                : view.look().drafting().dimensions().tierMm(most - 1) + textMm + 2 * DimensionArt.TEXT_LIFT_MM;
+    /** What lies within the first tier of each side, in paper mm; up to what is built where a side has none. */
+    static Box before(LaidView view, PaperFrame frame, List<SideTiers> sides) {
+        var box = clear(view, frame, sides);
+        for (var placed : of(view, frame, sides)) {
+            if (placed.index == 0) {
+                box = upTo(box, placed.tier.side(), placed.line);
+            }
+        }
+        return box;
+    }
+
+    /** A box on paper whose edge on a side lies elsewhere. */
+    private static Box upTo(Box box, Side side, double edge) {
+        return switch (side) {
+            case NORTH -> new Box(box.minX(), edge, box.maxX(), box.maxY());
+            case SOUTH -> new Box(box.minX(), box.minY(), box.maxX(), edge);
+            case WEST -> new Box(edge, box.minY(), box.maxX(), box.maxY());
+            case EAST -> new Box(box.minX(), box.minY(), edge, box.maxY());
+        };
+    }
+
+    /**
+     * Paper room the tiers of one side take, where no hand put one elsewhere: what is put farther must not make the whole plan smaller.
+     * A side without tiers leaves room for the figures that stand out at the ends of those beside it.
+     */
+    public static double usualRoomMm(LaidView view, List<SideTiers> sides, Side on, double textMm) {
+        var most = sides.stream()
+                .filter(s -> s.side() == on)
+                .mapToInt(s -> s.tiers().size())
+                .max()
+                .orElse(0);
+        if (most > 0) {
+            return view.look().drafting().dimensions().tierMm(most - 1) + textMm + 2 * DimensionArt.TEXT_LIFT_MM;
+        }
+        return sides.stream().allMatch(s -> s.tiers().isEmpty()) ? 0 : STANDS_OUT_MM;
     }
 }
