@@ -22,6 +22,7 @@ import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.building.OpeningArt;
+import honeylamp.illustrate.building.OverheadArt;
 import honeylamp.illustrate.building.StairArt;
 import honeylamp.illustrate.building.StructureArt;
 import honeylamp.illustrate.building.WallArt;
@@ -207,7 +208,15 @@ public final class Illustration {
         if (lamp == Lamp.LIT) {
             shade(layers, pieces.inRooms(), read(others));
         }
+        var standsOut = standsOut();
         var lying = new ArrayList<>(onFloor.onFloor(fixed.blocks()));
+        if (lamp == Lamp.LIT && look.castShadow() > 0) {
+            view.light()
+                    .ifPresent(light -> lying.addAll(kept(
+                            About.BELOW_OVERHEAD,
+                            List.of(standsOut.over(), light, look),
+                            () -> standsOut.shade(light, look.heightCap().mm()))));
+        }
         lying.addAll(kept(
                 About.STAIRS,
                 List.of(fixed, lamp, geometry.storey().levels()),
@@ -248,6 +257,7 @@ public final class Illustration {
         }
         var overhead = new ArrayList<>(openings.overhead());
         overhead.addAll(structures.overhead(fixed.blocks()));
+        overhead.addAll(standsOut.edges());
         if (showing.shows(Kind.FURNITURE)) {
             overhead.addAll(new FurnitureArt(frame, pens, lamp, remembered)
                     .marks(geometry.storey().furnishings(), SymbolShape.Level.ABOVE));
@@ -417,6 +427,8 @@ public final class Illustration {
         TIERS,
         TIER_LINES,
         STAIRS,
+        OVERHEAD,
+        BELOW_OVERHEAD,
         LAMPS,
         STEPS,
         WASH,
@@ -547,6 +559,17 @@ public final class Illustration {
                         middle.get().centre(),
                         view.view().depth(),
                         geometry.storey().levels().cut().mm()));
+    }
+
+    private record StandingOut(List<Outline> over, List<Outline> shells) {}
+
+    private OverheadArt standsOut() {
+        var all = storey.plan().all().stream().<Object>map(LaidStorey::geometry).toList();
+        StandingOut out = remembered.answerOf(About.OVERHEAD, all, () -> {
+            var over = storey.overhead();
+            return new StandingOut(over, over.isEmpty() ? List.of() : geometry.shells());
+        });
+        return new OverheadArt(frame, pens, out.over, out.shells);
     }
 
     /** Where words are read on floors, in paper mm. */

@@ -2,6 +2,7 @@ package honeylamp.derive.storeys;
 
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.walls.WallFills;
+import honeylamp.geometry.Outline;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Storey;
 import java.util.List;
@@ -46,6 +47,11 @@ public final class LaidStorey {
     /** What one meets on it that is no wall, stairs from and to other storeys among it. */
     public FixedParts fixedParts() {
         return cache.fixedParts(plan.whole(), storey());
+    }
+
+    /** What of the storey above stands out over its outside, in plan mm. */
+    public List<Outline> overhead() {
+        return StandsOut.over(this, plan.all());
     }
 
     /** The fills of its walls, those that run through first. */
