@@ -21,6 +21,7 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
 import honeylamp.illustrate.building.OpeningArt;
 import honeylamp.illustrate.building.OverheadArt;
 import honeylamp.illustrate.building.StairArt;
@@ -716,11 +717,27 @@ public final class Illustration {
     /** Where dimensions are written around the building, in plan mm. */
     private List<Outline> writtenOutside(OtherWords others) {
         var sides = tiers();
-        var boxes = new ArrayList<>(readOutside(others));
+        var words = readOutside(others);
+        var boxes = new ArrayList<>(words);
         if (!sides.isEmpty()) {
-            boxes.add(TierPlaces.around(view, frame, sides, pens.cap(TextRole.DIMENSION)));
+            boxes.addAll(new DimensionArt(frame, pens).figures(view, sides, words));
         }
-        return boxes.stream().map(box -> Outline.of(onPlan(box).ring())).toList();
+        var out = new ArrayList<Outline>();
+        boxes.forEach(box -> out.add(Outline.of(onPlan(box).ring())));
+        out.addAll(tierLines(sides));
+        return out;
+    }
+
+    /** Where the lines of tiers lie: what is within the first of each side is free of them. */
+    private List<Outline> tierLines(List<SideTiers> sides) {
+        return sides.isEmpty()
+                ? List.of()
+                : Regions.difference(
+                        List.of(Outline.of(
+                                onPlan(TierPlaces.around(view, frame, sides, pens.cap(TextRole.DIMENSION)))
+                                        .ring())),
+                        List.of(Outline.of(
+                                onPlan(TierPlaces.before(view, frame, sides)).ring())));
     }
 
     /**

@@ -1,11 +1,13 @@
 package honeylamp.illustrate.building;
 
+import honeylamp.catalogue.pattern.Seeds;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.derive.walls.WallFills.Fill;
 import honeylamp.derive.walls.WallFills.Level;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Pen;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
@@ -14,6 +16,7 @@ import honeylamp.geometry.Regions;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.Look.Shading;
 import honeylamp.plan.Role;
 import honeylamp.plan.Wall.Works;
 import honeylamp.plan.WallType.Poche;
@@ -31,6 +34,14 @@ public final class WallArt {
 
     /** So far from the tone of cut walls to that of the paper those that stay are drawn where others go or are new. */
     private static final double STAYING = 0.6;
+
+    /** Strokes of a pencil lie over a tone so much lighter. */
+    private static final double UNDER_STROKES = 0.15;
+
+    private static final double STROKE_SPACING_MM = 0.62;
+    private static final double STROKE_MM = 0.38;
+    private static final double STROKE_SHARE = 0.62;
+    private static final long STROKE_SEED = 47;
 
     private final PaperFrame frame;
     private final Pens pens;
@@ -79,14 +90,18 @@ public final class WallArt {
             return out;
         }
         var whole = path(cut);
-        out.add(new Mark.Fill(
-                whole,
-                Ink.of((lamp == Lamp.DRAFT ? pens.colour(Role.POCHE).lighter(0.45) : pens.colour(Role.POCHE)).argb())));
+        var isPencilled = lamp != Lamp.DRAFT && pens.look().shading() == Shading.HATCHED;
+        var lighter = lamp == Lamp.DRAFT ? 0.45 : isPencilled ? UNDER_STROKES : 0;
+        var ground = Ink.of(pens.colour(Role.POCHE).lighter(lighter).argb());
+        out.add(new Mark.Fill(whole, ground));
         var light = lamp == Lamp.DRAFT
                 ? List.<Mark>of()
-                : lighter(fills, storey.storey().hasWorks());
+                : lighter(fills, storey.storey().hasWorks(), ground);
         if (!light.isEmpty()) {
             out.add(new Mark.Clip(whole, light)); // the clip hides what rounding leaves beyond the outline
+        }
+        if (isPencilled) {
+            out.add(new Mark.Clip(whole, List.of(pencilled(fills))));
         }
         var edges =
                 WallEdges.of(cut, geometry.cuts(), frame.planMm(pens.cutWall().widthMm()));
@@ -95,6 +110,34 @@ public final class WallArt {
                 .filter(line -> !line.isEmpty())
                 .ifPresent(line -> out.add(new Mark.Stroke(line, pens.shadeSide(), pens.ink())));
         return out;
+    }
+
+    /** Strokes of a pencil over what is cut, beside each other and a little uneven, so that the tone below shows between. */
+    private Mark pencilled(List<Fill> fills) {
+        var strokes = Figure.builder();
+        for (var fill : fills) {
+            for (var body : fill.bodies()) {
+                strokes(strokes, body.through(frame.toPaper()).bounds());
+            }
+        }
+        return new Mark.Stroke(
+                strokes.build(), Pen.round(STROKE_MM), pens.ink(Role.POCHE).at(STROKE_SHARE));
+    }
+
+    /** On paper y points down, so rising strokes keep x + y; they hang on the plan. */
+    private void strokes(Figure.Builder out, Box box) {
+        var step = STROKE_SPACING_MM * Math.sqrt(2);
+        var origin = frame.originX() + frame.originY();
+        var first = (long) Math.ceil((box.minX() + box.minY() - origin) / step);
+        var last = (long) Math.floor((box.maxX() + box.maxY() - origin) / step);
+        for (var i = first; i <= last; i++) {
+            var sum = origin + (i + 0.5 * Seeds.unit(STROKE_SEED, i, 0)) * step;
+            var left = Math.max(box.minX(), sum - box.maxY());
+            var right = Math.min(box.maxX(), sum - box.minY());
+            if (left < right) {
+                out.line(new Point(left, sum - left), new Point(right, sum - right));
+            }
+        }
     }
 
     /** The part of the poché that only low walls make up. */
@@ -122,7 +165,7 @@ public final class WallArt {
     }
 
     /** From the walls that end in others to those that run through, all but the dark ground they lie on. */
-    private List<Mark> lighter(List<Fill> fills, boolean marked) {
+    private List<Mark> lighter(List<Fill> fills, boolean marked, Ink solid) {
         var cut = fills.stream().filter(f -> f.level() == Level.CUT).toList();
         if (cut.stream().allMatch(f -> poche(f, marked) == Poche.SOLID)) {
             return List.of();
@@ -135,15 +178,19 @@ public final class WallArt {
                     .map(b -> b.through(frame.toPaper()).bounds())
                     .toList();
             out.addAll(filled(
-                    builder.build(), boxes, poche(fill, marked), marked ? staying() : pens.ink(Role.POCHE_TINT)));
+                    builder.build(),
+                    boxes,
+                    poche(fill, marked),
+                    solid,
+                    marked ? staying() : pens.ink(Role.POCHE_TINT)));
         }
         return out;
     }
 
     /** A cut filled in a way; of a hatch as much as the boxes hold, in paper mm. */
-    private List<Mark> filled(Figure area, List<Box> boxes, Poche poche, Ink tint) {
+    private List<Mark> filled(Figure area, List<Box> boxes, Poche poche, Ink solid, Ink tint) {
         return switch (poche) {
-            case SOLID -> List.of(new Mark.Fill(area, pens.ink(Role.POCHE)));
+            case SOLID -> List.of(new Mark.Fill(area, solid));
             case TINT -> List.of(new Mark.Fill(area, tint));
             case HATCH ->
                 List.of(
@@ -176,7 +223,7 @@ public final class WallArt {
 
     private List<Mark> sample(Box box, Poche poche, Ink tint) {
         var area = Figure.ring(box.ring());
-        var out = new ArrayList<>(filled(area, List.of(box), poche, tint));
+        var out = new ArrayList<>(filled(area, List.of(box), poche, pens.ink(Role.POCHE), tint));
         out.add(new Mark.Stroke(area, pens.cutWall(), pens.ink()));
         return out;
     }

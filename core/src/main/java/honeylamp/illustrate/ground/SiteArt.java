@@ -66,6 +66,14 @@ public final class SiteArt {
     private static final double MOWN_LIGHTER = 0.011;
     private static final long MOST_STRIPS = 400;
 
+    /** Around names of ground, in paper mm. */
+    private static final double NAME_AIR_MM = 0.8;
+
+    private static final double LEADING = 1.75;
+
+    /** To each side of a setback's line, in paper mm, nothing is written. */
+    private static final double SETBACK_TAKES_MM = 0.3;
+
     private final PaperFrame frame;
     private final Pens pens;
     private final Lamp lamp;
@@ -341,6 +349,7 @@ public final class SiteArt {
         taken.addAll(building);
         storey.structures().forEach(s -> taken.add(Outline.of(s.footprint())));
         storey.furnishings().forEach(f -> taken.add(Outline.of(Picking.footprint(f))));
+        storey.grounds().forEach(g -> taken.addAll(setbackLine(g)));
         var out = new ArrayList<Mark>();
         for (var i = 0; i < storey.grounds().size(); i++) {
             var ground = storey.grounds().get(i);
@@ -358,31 +367,55 @@ public final class SiteArt {
         return out;
     }
 
+    /** What the line of a setback takes of the ground, as a frame. */
+    private List<Outline> setbackLine(Ground ground) {
+        var line = frame.planMm(SETBACK_TAKES_MM);
+        return ground.setback().mm() > line
+                ? Regions.difference(
+                        Regions.inset(
+                                List.of(Outline.of(ground.ring())), ground.setback().mm() - line),
+                        Regions.inset(
+                                List.of(Outline.of(ground.ring())), ground.setback().mm() + line))
+                : List.of();
+    }
+
     private static boolean isSilent(Use use) {
         return use == Use.PLOT || use == Use.PLANTING || use == Use.HEDGE;
     }
 
     private void name(List<Mark> out, Ground ground, List<Outline> free, double areaMm2, UnitSystem units) {
-        var words = Grounds.label(ground.use());
-        var area = AreaText.rounded(areaMm2, units);
+        var name = Grounds.label(ground.use());
         free.stream()
                 .map(o -> Regions.freestPoint(o, 30))
                 .max(Comparator.comparingDouble(Regions.Clearing::radiusMm))
-                .filter(c -> c.radiusMm()
-                        > frame.planMm(
-                                pens.face(TextRole.SITE, Typeface.REGULAR).widthMm(words, pens.cap(TextRole.SITE), 0)
-                                        / 2))
-                .ifPresent(c -> {
-                    var at = frame.paper(c.centre());
-                    out.add(text(words, at));
-                    if (c.radiusMm()
-                            > frame.planMm(
-                                    pens.face(TextRole.SITE, Typeface.REGULAR).widthMm(area, pens.cap(TextRole.SITE), 0)
-                                                    / 2
-                                            + 1)) {
-                        out.add(text(area, at.plus(new Point(0, pens.cap(TextRole.SITE) * 1.75))));
-                    }
-                });
+                .ifPresent(c -> Stream.of(List.of(name, AreaText.rounded(areaMm2, units)), List.of(name))
+                        .filter(lines -> frame.planMm(reachMm(lines)) < c.radiusMm())
+                        .findFirst()
+                        .ifPresent(lines -> write(out, lines, frame.paper(c.centre()))));
+    }
+
+    /** How far lines about a point reach from it with the air around them, in paper mm. */
+    private double reachMm(List<String> lines) {
+        var face = pens.face(TextRole.SITE, Typeface.REGULAR);
+        var cap = pens.cap(TextRole.SITE);
+        var wide = lines.stream()
+                .mapToDouble(line -> face.widthMm(line, cap, 0))
+                .max()
+                .orElse(0);
+        return Math.hypot(wide / 2, heightMm(lines) / 2) + NAME_AIR_MM;
+    }
+
+    private double heightMm(List<String> lines) {
+        return pens.cap(TextRole.SITE) * (1 + LEADING * (lines.size() - 1));
+    }
+
+    private void write(List<Mark> out, List<String> lines, Point middle) {
+        var cap = pens.cap(TextRole.SITE);
+        var y = middle.y() - heightMm(lines) / 2 + cap;
+        for (var line : lines) {
+            out.add(text(line, new Point(middle.x(), y)));
+            y += cap * LEADING;
+        }
     }
 
     private Mark text(String words, Point at) {

@@ -248,7 +248,7 @@ public final class TierPlaces {
     }
 
     /** What lies within the first tier of each side, in paper mm; up to what is built where a side has none. */
-    static Box before(LaidView view, PaperFrame frame, List<SideTiers> sides) {
+    public static Box before(LaidView view, PaperFrame frame, List<SideTiers> sides) {
         var box = clear(view, frame, sides);
         for (var placed : of(view, frame, sides)) {
             if (placed.index == 0) {
