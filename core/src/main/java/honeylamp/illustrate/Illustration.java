@@ -41,6 +41,7 @@ import honeylamp.illustrate.pen.DrawnByHand;
 import honeylamp.illustrate.pen.DrawnByHand.Lines;
 import honeylamp.illustrate.pen.Fading;
 import honeylamp.illustrate.pen.Indoors;
+import honeylamp.illustrate.pen.Markered;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.pen.Washed;
 import honeylamp.illustrate.shade.FloorShade;
@@ -370,31 +371,60 @@ public final class Illustration {
         }
     }
 
-    /** As the look has it: floors see to that themselves, and walls are one even wash. */
+    /** As the look has it: floors see to that themselves, and walls are one even surface. */
     private List<Mark> drawn(LayerKind layer, List<Mark> marks) {
         if (layer == LayerKind.FLOOR) {
             return marks;
         }
-        var isWashed = look.shading() == Shading.WASHED && layer != LayerKind.POCHE;
-        return byHand(isWashed ? Washed.of(marks, pens.ink(Role.PAPER)) : marks);
+        var surfaces = switch (look.shading()) {
+            case WASHED -> layer == LayerKind.POCHE ? Surfaces.EVEN : Surfaces.WASHED;
+            case BROAD -> layer == LayerKind.FURNITURE && lamp != Lamp.DRAFT ? Surfaces.MARKERED : Surfaces.EVEN;
+            case SOFT, LAMPS, HATCHED -> Surfaces.EVEN;
+        };
+        return byHand(surfaces, marks);
+    }
+
+    /** How surfaces are filled. */
+    private enum Surfaces {
+        EVEN,
+        WASHED,
+        MARKERED
     }
 
     /** How a hand draws what it is asked about. */
-    private record ByHand(double unsteadyMm, Lines lines) {}
+    private record ByHand(double unsteadyMm, Lines lines, Surfaces surfaces, Point fall) {}
 
     /** Joints of floors are too fine and too many to be drawn by hand; what stays the very mark is not drawn again. */
-    private List<Mark> byHand(List<Mark> marks) {
-        var hand =
-                new ByHand(look.drafting().unsteadyMm(), look.shading() == Shading.HATCHED ? Lines.TWICE : Lines.ONCE);
-        if (hand.unsteadyMm == 0) {
+    private List<Mark> byHand(Surfaces surfaces, List<Mark> marks) {
+        var hand = new ByHand(
+                look.drafting().unsteadyMm(),
+                look.shading() == Shading.HATCHED ? Lines.TWICE : Lines.ONCE,
+                surfaces,
+                fallOnPaper());
+        if (hand.unsteadyMm == 0 && surfaces == Surfaces.EVEN) {
             return marks;
         }
         var out = new ArrayList<Mark>(marks.size());
         for (var mark : marks) {
-            out.addAll(remembered.answerAbout(
-                    hand, mark, () -> DrawnByHand.of(List.of(mark), hand.unsteadyMm, hand.lines, frame)));
+            out.addAll(remembered.answerAbout(hand, mark, () -> byHand(hand, mark)));
         }
         return out;
+    }
+
+    private List<Mark> byHand(ByHand hand, Mark mark) {
+        var paper = pens.ink(Role.PAPER);
+        var filled = switch (hand.surfaces) {
+            case EVEN -> List.of(mark);
+            case WASHED -> Washed.of(List.of(mark), paper);
+            case MARKERED -> Markered.of(List.of(mark), paper, hand.fall);
+        };
+        return hand.unsteadyMm == 0 ? filled : DrawnByHand.of(filled, hand.unsteadyMm, hand.lines, frame);
+    }
+
+    /** Where light falls on paper, y down. */
+    private Point fallOnPaper() {
+        var fall = view.light().orElse(view.view().light()).fall();
+        return new Point(fall.x(), -fall.y());
     }
 
     private List<Mark> faint(Kind kind, List<Mark> marks) {
@@ -733,9 +763,8 @@ public final class Illustration {
         return sides.isEmpty()
                 ? List.of()
                 : Regions.difference(
-                        List.of(Outline.of(
-                                onPlan(TierPlaces.around(view, frame, sides, pens.cap(TextRole.DIMENSION)))
-                                        .ring())),
+                        List.of(Outline.of(onPlan(TierPlaces.around(view, frame, sides, pens.cap(TextRole.DIMENSION)))
+                                .ring())),
                         List.of(Outline.of(
                                 onPlan(TierPlaces.before(view, frame, sides)).ring())));
     }

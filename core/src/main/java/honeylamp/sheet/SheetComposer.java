@@ -102,11 +102,13 @@ public final class SheetComposer {
     private ComposedPage composed(
             List<PaperFrame> frames, PaperFrame worked, Lamp lamp, double shadePxPerMm, Remembered remembered) {
         remembered.next();
-        var drawing = surround(frames, told(frames, remembered));
+        // once for each view: asked twice, it would take the second time for the next picture
+        var ofViews =
+                page.views().stream().map(v -> remembered.within(v.view().id())).toList();
+        var drawing = surround(frames, told(frames, ofViews));
         for (var i = 0; i < frames.size(); i++) {
             var view = page.views().get(i);
-            var ofView = remembered.within(view.view().id());
-            drawing = drawing.with(Illustration.of(view, frames.get(i), lamp, shadePxPerMm, ofView));
+            drawing = drawing.with(Illustration.of(view, frames.get(i), lamp, shadePxPerMm, ofViews.get(i)));
         }
         var boxes = new NoteBoxes(page.views().getFirst(), page.page(), scale(frames)).marks();
         if (!boxes.isEmpty()) {
@@ -130,15 +132,17 @@ public final class SheetComposer {
 
     private record Surface(DrawingPaper paper, Box page) {}
 
+    private record Told(Pens pens, PaperFrame frame) {}
+
     /** The numbers of rooms of which the views show nothing else. */
-    private Map<RoomId, String> told(List<PaperFrame> frames, Remembered remembered) {
+    private Map<RoomId, String> told(List<PaperFrame> frames, List<Remembered> ofViews) {
         var out = new HashMap<RoomId, String>();
         for (var i = 0; i < frames.size(); i++) {
             var view = page.views().get(i);
             var says = view.view().annotation().rooms().cramped() == Cramped.NUMBER && view.hasRoomList();
             if (says && view.view().isPlan() && view.view().seen().shows(Kind.ROOM_NAMES)) {
                 var pens = Pens.of(view.look(), frames.get(i).scale());
-                var ofView = remembered.within(view.view().id());
+                var ofView = ofViews.get(i).within(new Told(pens, frames.get(i)));
                 var others = OtherWords.of(view, frames.get(i), pens, ofView);
                 out.putAll(new LabelArt(view, frames.get(i), pens, others, ofView).told());
             }

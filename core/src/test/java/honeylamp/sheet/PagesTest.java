@@ -11,6 +11,7 @@ import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Remembered;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.PageEdits;
 import honeylamp.edit.PickedEdits;
@@ -282,6 +283,29 @@ class PagesTest {
         assertThat(SheetComposer.frame(moved.page(second.page().id()), FLAT))
                 .isEqualTo(SheetComposer.frame(second, FLAT));
         assertThat(ViewEdits.tiersBack(plan, FLAT)).isEqualTo(QuillbackLane.plan());
+    }
+
+    /** The list of rooms beside a view asks for its labels first: what was drawn of the view is kept all the same. */
+    @Test
+    void whatWasDrawnBesideAListOfRoomsIsKeptForTheNextPicture() {
+        var page = LaidPlan.of(SailclothYard.plan()).pages().getFirst();
+        assertThat(page.views().getFirst().hasRoomList()).isTrue();
+        var view = page.views().getFirst().view().id();
+        var frame = SheetComposer.frame(page, view);
+        var remembered = new Remembered();
+        var first = furniture(SheetComposer.compose(page, view, frame, Lamp.COLOUR, 1, remembered));
+        var second = furniture(SheetComposer.compose(page, view, frame, Lamp.COLOUR, 1, remembered));
+        assertThat(second).hasSameSizeAs(first).isNotEmpty();
+        for (var i = 0; i < first.size(); i++) {
+            assertThat(second.get(i)).isSameAs(first.get(i));
+        }
+    }
+
+    private static List<Mark> furniture(ComposedPage page) {
+        return page.drawing().layers().stream()
+                .filter(l -> l.kind() == LayerKind.FURNITURE)
+                .flatMap(l -> l.marks().stream())
+                .toList();
     }
 
     /** A view turned on its page is the picture of the plan as if all of it had been turned by hand. */

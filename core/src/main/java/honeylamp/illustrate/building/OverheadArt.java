@@ -61,7 +61,10 @@ public record OverheadArt(PaperFrame frame, Pens pens, List<Outline> over, List<
     public List<Mark> edges() {
         var lines = Figure.builder();
         var out = new ArrayList<Mark>();
-        over.stream().flatMap(Outline::rings).flatMap(r -> r.edges().stream()).filter(this::isFree)
+        over.stream()
+                .flatMap(Outline::rings)
+                .flatMap(r -> r.edges().stream())
+                .filter(this::isFree)
                 .forEach(e -> lines.line(e.a(), e.b()));
         var path = lines.build();
         if (!path.isEmpty()) {

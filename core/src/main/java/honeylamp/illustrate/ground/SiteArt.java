@@ -373,9 +373,11 @@ public final class SiteArt {
         return ground.setback().mm() > line
                 ? Regions.difference(
                         Regions.inset(
-                                List.of(Outline.of(ground.ring())), ground.setback().mm() - line),
+                                List.of(Outline.of(ground.ring())),
+                                ground.setback().mm() - line),
                         Regions.inset(
-                                List.of(Outline.of(ground.ring())), ground.setback().mm() + line))
+                                List.of(Outline.of(ground.ring())),
+                                ground.setback().mm() + line))
                 : List.of();
     }
 

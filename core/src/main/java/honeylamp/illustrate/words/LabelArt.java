@@ -138,6 +138,14 @@ public final class LabelArt {
 
     /** The names of all rooms that are seen, where they are written, and those that are left out. */
     public Labels labels() {
+        return remembered.answerOf(About.LABELS, List.of(view, others), this::found);
+    }
+
+    private enum About {
+        LABELS
+    }
+
+    private Labels found() {
         var geometry = view.storey().geometry();
         var off = KeptOff.of(view, remembered, others.taken());
         var out = new ArrayList<Placed>();

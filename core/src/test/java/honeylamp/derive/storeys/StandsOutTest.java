@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.TestPlans;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
-import honeylamp.edit.StructureEdits;
 import honeylamp.edit.StoreyEdits;
+import honeylamp.edit.StructureEdits;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
@@ -48,7 +48,8 @@ class StandsOutTest {
                 .singleElement()
                 .satisfies(o -> assertThat(o.area()).isCloseTo(3000 * 1350, within(1.0)));
         assertThat(all.getLast().overhead()).isEmpty();
-        assertThat(TestPlans.laid(TestPlans.clearRectangle(5000, 4000)).overhead()).isEmpty();
+        assertThat(TestPlans.laid(TestPlans.clearRectangle(5000, 4000)).overhead())
+                .isEmpty();
     }
 
     /** Three sides are dashed; its shade lies below it and never on the walls. */
