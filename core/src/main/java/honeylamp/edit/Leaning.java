@@ -304,14 +304,21 @@ public final class Leaning {
         return pieces.stream().map(p -> now.getOrDefault(p.id(), p)).toList();
     }
 
-    /** The piece whose top another stands on. */
+    /** The piece whose top another stands on, or within whose height it lies, as a cushion on the seat of a sofa. */
     private static Optional<Furnishing> below(Storey storey, Furnishing piece) {
+        var bottom = piece.bottom().mm();
         return storey.furnishings().stream()
-                .filter(b -> Math.abs(b.top().mm() - piece.bottom().mm()) <= ON_TOP_MM
-                        && !b.id().equals(piece.id())
+                .filter(b -> !b.id().equals(piece.id())
+                        && bottom > b.bottom().mm()
+                        && bottom <= b.top().mm() + ON_TOP_MM
                         && Picking.footprint(b).contains(piece.at().point()))
-                .min(Comparator.comparingDouble(
-                        b -> b.at().point().distance(piece.at().point())));
+                .min(Comparator.<Furnishing>comparingInt(b -> isOnTop(piece, b) ? 0 : 1)
+                        .thenComparingDouble(
+                                b -> b.at().point().distance(piece.at().point())));
+    }
+
+    private static boolean isOnTop(Furnishing piece, Furnishing base) {
+        return Math.abs(base.top().mm() - piece.bottom().mm()) <= ON_TOP_MM;
     }
 
     private static Furnishing carried(Furnishing piece, Furnishing base, Furnishing now) {
@@ -319,8 +326,12 @@ public final class Leaning {
             return piece;
         }
         var at = base.placing().inverse().then(now.placing()).apply(piece.at().point());
+        var share = piece.bottom().minus(base.bottom()).mm() / base.height().mm();
+        var bottom = isOnTop(piece, base)
+                ? now.top()
+                : now.bottom().plus(Length.ofMm(share * now.height().mm()));
         return piece.withAt(Position.of(at))
-                .withBottom(now.top())
+                .withBottom(bottom)
                 .turnedTo(piece.turnDeg() + now.turnDeg() - base.turnDeg());
     }
 }

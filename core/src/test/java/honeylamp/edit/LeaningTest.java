@@ -341,4 +341,23 @@ class LeaningTest {
                         .orElse(plan);
         };
     }
+
+    /** A cushion lies on the seat, 430 high, of a sofa whose back is 800: it goes along by as much, turned as much. */
+    @Test
+    void aCushionGoesAlongWithItsSofa() {
+        var plan = TestPlans.with(TestPlans.clearRectangle(5000, 4000), "sofa", 2100, 900, 800, 2500, 2000, 0);
+        var storey = TestPlans.storey(plan);
+        var sofa = plan.storeys().getFirst().furnishings().getFirst().id();
+        plan = TestPlans.with(plan, "cushion", 450, 450, 150, 2000, 2000, 0);
+        var cushion = plan.storeys().getFirst().furnishings().getLast().id();
+        plan = FurnishingEdits.raise(plan, storey, List.of(cushion), Length.ofMm(430))
+                .orThrow();
+        var moved = after(plan, FurnishingEdits.move(plan, storey, List.of(sofa), Length.ofMm(300), Length.ofMm(-200)));
+        var now = moved.storeys().getFirst().furnishings().stream()
+                .filter(f -> f.id().equals(cushion))
+                .findFirst()
+                .orElseThrow();
+        assertThat(now.at()).isEqualTo(Position.ofMm(2300, 1800));
+        assertThat(now.bottom()).isEqualTo(Length.ofMm(430));
+    }
 }

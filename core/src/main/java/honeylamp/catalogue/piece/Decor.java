@@ -33,6 +33,7 @@ final class Decor {
                         .in(96, 60, 0.5)
                         .in(120, 96, 0.5),
                 wall.kind("curtains", "Curtains on a rail", Decor::curtains)
+                        .givesWay()
                         .called("drapes window")
                         .mm(2000, 120, 2400)
                         .mm(1500, 120, 2400)
@@ -60,6 +61,7 @@ final class Decor {
                 floor.kind("hide", "Sheepskin", Decor::hide).called("fur rug").mm(650, 1050, 25),
                 floor.kind("doormat", "Doormat", Decor::doormat).mm(750, 450, 15),
                 wall.kind("curtain-side", "Curtain drawn to one side", Decor::curtainSide)
+                        .givesWay()
                         .called("drapes window")
                         .mm(350, 140, 2400),
                 wall.kind("blind", "Roller blind", Decor::blind).hangs(900).mm(1200, 70, 1400),

@@ -26,6 +26,7 @@ import java.util.Optional;
  * @param inches sizes in whole inches, the usual one first; none means the metric ones, rounded
  * @param hang how it hangs from the ceiling; empty for kinds that do not
  * @param own the drawing of a kind somebody drew; empty for those that ship
+ * @param way whether it is in the way of who walks or opens a door
  */
 @RecordBuilder
 public record FurnishingKind(
@@ -39,8 +40,17 @@ public record FurnishingKind(
         List<Made> inches,
         Maker maker,
         Optional<Hang> hang,
-        Optional<OwnPiece> own)
+        Optional<OwnPiece> own,
+        Way way)
         implements FurnishingKindBuilder.With {
+    /** What one does who comes to it. */
+    public enum Way {
+        /** One goes around it. */
+        STANDS,
+        /** One pushes it aside with a hand or a foot: curtains, shoes. */
+        GIVES_WAY
+    }
+
     private static final Length LEAST_CORD = Length.ofMm(400);
 
     public FurnishingKind {
@@ -175,6 +185,10 @@ public record FurnishingKind(
         return new Hung(Length.max(Length.ZERO, ceiling.minus(height)), height);
     }
 
+    FurnishingKind givesWay() {
+        return withWay(Way.GIVES_WAY);
+    }
+
     /** The same kind, found by these words too. */
     FurnishingKind called(String other) {
         return withWords(other);
@@ -273,7 +287,8 @@ public record FurnishingKind(
                     List.of(),
                     maker,
                     Optional.empty(),
-                    Optional.empty());
+                    Optional.empty(),
+                    Way.STANDS);
         }
     }
 }

@@ -50,9 +50,11 @@ final class Oddments {
                         .hangs(900)
                         .mm(700, 300, 900),
                 free.kind("shoes", "Pair of shoes", Oddments::shoes)
+                        .givesWay()
                         .called("boots slippers")
                         .mm(230, 290, 100),
                 free.kind("toys", "Toys on the floor", Oddments::toys)
+                        .givesWay()
                         .called("blocks ball child")
                         .mm(700, 500, 180),
                 free.kind("log-basket", "Basket of firewood", Oddments::logs)

@@ -47,7 +47,8 @@ final class OwnArt {
                 List.of(made),
                 pen -> draw(pen, own),
                 Optional.empty(),
-                Optional.of(own));
+                Optional.of(own),
+                FurnishingKind.Way.STANDS);
     }
 
     private static void draw(PiecePen pen, OwnPiece own) {

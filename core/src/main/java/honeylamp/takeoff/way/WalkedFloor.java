@@ -1,5 +1,7 @@
 package honeylamp.takeoff.way;
 
+import honeylamp.catalogue.piece.FurnishingKind.Way;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.openings.FrameSizes;
 import honeylamp.derive.openings.OpeningCut;
@@ -205,7 +207,8 @@ record WalkedFloor(List<Outline> ground, List<Outline> inTheWay, List<Edge> edge
         return piece.works() != Wall.Works.REMOVED
                 && piece.top().mm() > FLAT_MM
                 && piece.height().mm() > FLAT_MM
-                && piece.bottom().mm() < HEADROOM_MM;
+                && piece.bottom().mm() < HEADROOM_MM
+                && Furnishings.of(piece).filter(k -> k.way() == Way.GIVES_WAY).isEmpty();
     }
 
     private static boolean isPassed(OpeningCut cut) {

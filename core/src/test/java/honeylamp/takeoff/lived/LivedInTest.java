@@ -6,9 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.FurnishedPlans;
 import honeylamp.TestPlans;
 import honeylamp.catalogue.piece.Runs;
+import honeylamp.demo.place.BoatShed;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.snags.Snag;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
@@ -24,8 +26,10 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Sense;
 import honeylamp.plan.Structure;
+import honeylamp.store.CheckReport;
 import honeylamp.takeoff.lived.LivedIn.Small;
 import honeylamp.units.Length;
+import java.io.IOException;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;
@@ -276,6 +280,23 @@ class LivedInTest {
                             .noneMatch(p -> along > p.from().mm() && along < p.to().mm());
                 }
             }
+        }
+    }
+
+    /** Curtains are drawn, shoes pushed aside, cushions lie on their seats: nothing new is wrong once they are pieces. */
+    @Test
+    void whatIsKeptAsPiecesBringsNoSnags() throws IOException {
+        for (var plan : List.of(SailclothYard.plan(), QuillbackLane.plan(), BoatShed.plan())) {
+            var kept = plan;
+            for (var storey : LaidPlan.of(plan).all()) {
+                var seen = LivedIn.at(LivedIn.all(storey.geometry()), 0.5);
+                kept = FurnishingEdits.add(kept, storey.id(), LivedIn.forPlan(seen));
+            }
+            assertThat(CheckReport.snags(kept))
+                    .as(plan.name())
+                    .extracting(Snag::sentence)
+                    .isEqualTo(
+                            CheckReport.snags(plan).stream().map(Snag::sentence).toList());
         }
     }
 }
