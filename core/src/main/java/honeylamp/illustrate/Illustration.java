@@ -3,9 +3,6 @@ package honeylamp.illustrate;
 import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.listing.FloorSteps;
-import honeylamp.derive.openings.OpeningCut;
-import honeylamp.derive.pointing.Picking;
-import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
@@ -36,14 +33,9 @@ import honeylamp.illustrate.ground.StepArt;
 import honeylamp.illustrate.paper.Depth;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
-import honeylamp.illustrate.paper.PaperRoom;
-import honeylamp.illustrate.pen.DrawnByHand;
-import honeylamp.illustrate.pen.DrawnByHand.Lines;
 import honeylamp.illustrate.pen.Fading;
 import honeylamp.illustrate.pen.Indoors;
-import honeylamp.illustrate.pen.Markered;
 import honeylamp.illustrate.pen.Pens;
-import honeylamp.illustrate.pen.Washed;
 import honeylamp.illustrate.shade.FloorShade;
 import honeylamp.illustrate.shade.LampLight;
 import honeylamp.illustrate.shade.Solids;
@@ -55,28 +47,21 @@ import honeylamp.illustrate.words.LabelArt;
 import honeylamp.illustrate.words.OtherWords;
 import honeylamp.illustrate.words.TierPlaces;
 import honeylamp.plan.Furnishing;
-import honeylamp.plan.Ground;
 import honeylamp.plan.Light;
 import honeylamp.plan.Light.Falls;
 import honeylamp.plan.Look;
 import honeylamp.plan.Look.Shading;
-import honeylamp.plan.Opening;
 import honeylamp.plan.Role;
 import honeylamp.plan.Showing;
 import honeylamp.plan.Showing.Kind;
-import honeylamp.plan.Side;
-import honeylamp.plan.Structure;
 import honeylamp.plan.TextRole;
 import honeylamp.plan.View;
 import honeylamp.takeoff.lived.LivedIn;
 import honeylamp.units.Length;
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** The picture of a view. */
@@ -87,17 +72,11 @@ public final class Illustration {
     /** Resolution of corner shade on screen, in pixels per paper mm. */
     public static final double SCREEN_SHADE_PX_PER_MM = 1.2;
 
-    /** No shade is followed farther over bare ground, in paper mm: there the sheet begins. */
-    private static final double MOST_GROUND_MM = 22;
-
     /** Farther than this from a building no tree of its garden stands. */
     private static final double BEYOND_CROWNS_MM = 200_000;
 
     /** So near to words nothing lies about, in paper mm. */
     private static final double BESIDE_WORDS_MM = 0.6;
-
-    /** So far beside a wall a point lies in its room, in plan mm. */
-    private static final double BESIDE_MM = 20;
 
     private final LaidView view;
     private final LaidStorey storey;
@@ -125,6 +104,7 @@ public final class Illustration {
     private final SiteArt site;
     private final FixedParts fixed;
     private final WordGrounds grounds;
+    private final HandOfLook hand;
 
     /** What all that is remembered of pictures depends on, beside each question. */
     private record Setting(PaperFrame frame, Pens pens, Optional<Depth> depth) {}
@@ -161,6 +141,8 @@ public final class Illustration {
                 lamp == Lamp.LIT ? view.light().map(Light::fall).orElse(Point.ORIGIN) : Point.ORIGIN);
         this.fixed = storey.fixedParts();
         this.grounds = wordGrounds();
+        var fall = view.light().orElse(view.view().light()).fall();
+        this.hand = new HandOfLook(look, lamp, frame, pens, new Point(fall.x(), -fall.y()), remembered);
     }
 
     /**
@@ -367,64 +349,8 @@ public final class Illustration {
 
     private void add(List<Layer> layers, LayerKind layer, Kind kind, List<Mark> marks) {
         if (!marks.isEmpty() && showing.shows(kind)) {
-            layers.add(Layer.of(layer, faint(kind, drawn(layer, marks))));
+            layers.add(Layer.of(layer, faint(kind, hand.drawn(layer, marks))));
         }
-    }
-
-    /** As the look has it: floors see to that themselves, and walls are one even surface. */
-    private List<Mark> drawn(LayerKind layer, List<Mark> marks) {
-        if (layer == LayerKind.FLOOR) {
-            return marks;
-        }
-        var surfaces = switch (look.shading()) {
-            case WASHED -> layer == LayerKind.POCHE ? Surfaces.EVEN : Surfaces.WASHED;
-            case BROAD -> layer == LayerKind.FURNITURE && lamp != Lamp.DRAFT ? Surfaces.MARKERED : Surfaces.EVEN;
-            case SOFT, LAMPS, HATCHED -> Surfaces.EVEN;
-        };
-        return byHand(surfaces, marks);
-    }
-
-    /** How surfaces are filled. */
-    private enum Surfaces {
-        EVEN,
-        WASHED,
-        MARKERED
-    }
-
-    /** How a hand draws what it is asked about. */
-    private record ByHand(double unsteadyMm, Lines lines, Surfaces surfaces, Point fall) {}
-
-    /** Joints of floors are too fine and too many to be drawn by hand; what stays the very mark is not drawn again. */
-    private List<Mark> byHand(Surfaces surfaces, List<Mark> marks) {
-        var hand = new ByHand(
-                look.drafting().unsteadyMm(),
-                look.shading() == Shading.HATCHED ? Lines.TWICE : Lines.ONCE,
-                surfaces,
-                fallOnPaper());
-        if (hand.unsteadyMm == 0 && surfaces == Surfaces.EVEN) {
-            return marks;
-        }
-        var out = new ArrayList<Mark>(marks.size());
-        for (var mark : marks) {
-            out.addAll(remembered.answerAbout(hand, mark, () -> byHand(hand, mark)));
-        }
-        return out;
-    }
-
-    private List<Mark> byHand(ByHand hand, Mark mark) {
-        var paper = pens.ink(Role.PAPER);
-        var filled = switch (hand.surfaces) {
-            case EVEN -> List.of(mark);
-            case WASHED -> Washed.of(List.of(mark), paper);
-            case MARKERED -> Markered.of(List.of(mark), paper, hand.fall);
-        };
-        return hand.unsteadyMm == 0 ? filled : DrawnByHand.of(filled, hand.unsteadyMm, hand.lines, frame);
-    }
-
-    /** Where light falls on paper, y down. */
-    private Point fallOnPaper() {
-        var fall = view.light().orElse(view.view().light()).fall();
-        return new Point(fall.x(), -fall.y());
     }
 
     private List<Mark> faint(Kind kind, List<Mark> marks) {
@@ -477,9 +403,7 @@ public final class Illustration {
     /** The floors of all rooms, in plan mm. */
     private List<Figure> surfaces() {
         return remembered.answerOf(
-                About.FLOORS,
-                List.of(geometry.rooms(), geometry.cuts()),
-                () -> geometry.rooms().stream().map(this::floorSurface).toList());
+                About.FLOORS, List.of(geometry.rooms(), geometry.cuts()), () -> FloorSurfaces.of(geometry));
     }
 
     /** The dimension tiers that are seen. */
@@ -495,64 +419,17 @@ public final class Illustration {
                 () -> TierPlaces.seen(view));
     }
 
-    /** The room's outline and its half of every door and plain opening, in plan mm. */
-    private Figure floorSurface(Room room) {
-        var path = Figure.builder().path(room.outline().path());
-        var around = room.outline().bounds().grown(2 * BESIDE_MM);
-        for (var cut : geometry.cuts()) {
-            if (around.meets(cut.ring().bounds())
-                    && !cut.opening().kind().isWindow()
-                    && cut.level() == OpeningCut.Level.CUT) {
-                side(cut, room).ifPresent(side -> path.ring(leadsOutside(cut, side) ? cut.ring() : cut.half(side)));
-            }
-        }
-        return path.build();
-    }
-
-    /** On which side of an opening the room lies. */
-    private static Optional<Opening.Swing> side(OpeningCut cut, Room room) {
-        return Arrays.stream(Opening.Swing.values())
-                .filter(side -> room.outline().contains(beside(cut, side)))
-                .findFirst();
-    }
-
-    private boolean leadsOutside(OpeningCut cut, Opening.Swing inside) {
-        return geometry.roomAt(beside(cut, inside.flipped())).isEmpty();
-    }
-
-    private static Point beside(OpeningCut cut, Opening.Swing side) {
-        var away = cut.thicknessMm() / 2 + BESIDE_MM;
-        return cut.middle().middle().plus(cut.unit().left().times(side == Opening.Swing.LEFT ? away : -away));
-    }
-
-    /**
-     * What stands and lies on the storey.
-     *
-     * @param inRooms the pieces, and what lies about in rooms
-     * @param onSills what stands in windows
-     */
-    private record Pieces(List<Furnishing> inRooms, List<Furnishing> onSills) {}
-
-    /** The pieces of the storey, and what lies about where no words are. */
-    private Pieces pieces(OtherWords others) {
+    private PiecesSeen pieces(OtherWords others) {
         var pieces = geometry.storey().furnishings();
         var amount = view.view().livedIn();
         if (amount == 0 || lamp == Lamp.DRAFT || !showing.shows(Kind.FURNITURE)) {
-            return new Pieces(pieces, List.of());
+            return new PiecesSeen(pieces, List.of());
         }
         var all = remembered.answerOf(About.LIVED_IN, List.of(geometry), () -> LivedIn.all(geometry));
         var words = Stream.concat(read(others).stream(), others.read(others.tags()).stream())
                 .map(box -> onPlan(box.grown(BESIDE_WORDS_MM)))
                 .toList();
-        var small = LivedIn.at(all, amount).stream()
-                .filter(s ->
-                        words.stream().noneMatch(Picking.footprint(s.piece()).bounds()::meets))
-                .collect(Collectors.groupingBy(
-                        LivedIn.Small::place, Collectors.mapping(LivedIn.Small::piece, Collectors.toList())));
-        return new Pieces(
-                Stream.concat(pieces.stream(), small.getOrDefault(LivedIn.Place.IN_ROOM, List.of()).stream())
-                        .toList(),
-                small.getOrDefault(LivedIn.Place.ON_SILL, List.of()));
+        return PiecesSeen.of(pieces, all, amount, words);
     }
 
     private void furniture(List<Layer> layers, List<Furnishing> pieces) {
@@ -628,7 +505,8 @@ public final class Illustration {
                 Solids.of(geometry, pieces, fixed, showing, look.heightCap().mm(), remembered);
         var seen = view.light();
         var light = seen.orElse(view.view().light());
-        var surface = shadedSurface(light);
+        var ground = new ShadedGround(geometry, surfaces(), low, this.look, depth.isPresent());
+        var surface = ground.takingShade(light);
         var look = seen.isEmpty() ? this.look.withCastShadow(0) : this.look; // the sun is down
         if (surface.isEmpty() || look.castShadow() == 0 && look.cornerShade() == 0 && look.windowLight() == 0) {
             return;
@@ -646,7 +524,8 @@ public final class Illustration {
         }
         var shade = FloorShade.of(
                 low,
-                new FloorShade.Surface(surface, rooms, light.falls() == Falls.AROUND ? built() : Optional.empty()),
+                new FloorShade.Surface(
+                        surface, rooms, light.falls() == Falls.AROUND ? ground.built() : Optional.empty()),
                 solids,
                 look,
                 light,
@@ -674,44 +553,6 @@ public final class Illustration {
                 About.SUN,
                 List.of(geometry.cuts(), geometry.rooms(), same),
                 () -> WindowLight.of(geometry, light, solids.pieces(), remembered));
-    }
-
-    /** All floors inside, on balconies and around the building, in paper mm; or the whole ground. */
-    private Figure shadedSurface(Light light) {
-        return light.falls() == Falls.INSIDE ? floorsAround() : wholeGround(light);
-    }
-
-    /** As far as something throws its shade. */
-    private Figure wholeGround(Light light) {
-        var reach = Math.min(MOST_GROUND_MM, FloorShade.reachMm(look, light) / frame.scale());
-        return built().map(box -> Figure.ring(box.grown(reach).ring())).orElseGet(this::floorsAround);
-    }
-
-    /** The building and the ground that is drawn, in paper mm; empty if there is nothing. */
-    private Optional<Box> built() {
-        var grounds = geometry.storey().grounds().stream().map(g -> g.ring().bounds());
-        return Stream.concat(geometry.shellBounds().stream(), grounds)
-                .reduce(Box::union)
-                .map(low::paper);
-    }
-
-    private Figure floorsAround() {
-        var path = Figure.builder();
-        surfaces().forEach(surface -> path.path(low.paper(surface)));
-        if (depth.isPresent()) {
-            return path.build();
-        }
-        for (var part : geometry.storey().structures()) {
-            if (part.is(Structure.Kind.BALCONY)) {
-                path.path(low.paper(Figure.ring(part.footprint())));
-            }
-        }
-        for (var ground : geometry.storey().grounds()) {
-            if (ground.use() != Ground.Use.PLOT) {
-                path.path(low.paper(Figure.ring(ground.ring())));
-            }
-        }
-        return path.build();
     }
 
     /** Words around the building that witness lines do not cross, in paper mm. */
@@ -767,53 +608,6 @@ public final class Illustration {
                                 .ring())),
                         List.of(Outline.of(
                                 onPlan(TierPlaces.before(view, frame, sides)).ring())));
-    }
-
-    /**
-     * What a view takes up in the plan, in plan mm, and the paper room its dimensions need around it.
-     */
-    public record Extent(Box planMm, PaperRoom paper) {}
-
-    /** The extent of a view; empty if there is nothing to see. */
-    public static Optional<Extent> extent(LaidView view) {
-        if (view.view().subject() instanceof View.Subject.Front front) {
-            return ElevationArt.extentMm(view, front).map(box -> new Extent(box, ElevationArt.ROOM));
-        }
-        if (view.crop().isPresent()) {
-            return view.crop().map(box -> new Extent(box, PaperRoom.around(0)));
-        }
-        var geometry = view.storey().geometry();
-        var sides = TierPlaces.all(view);
-        var grounds = geometry.storey().grounds().stream().map(g -> g.ring().bounds());
-        var around =
-                Stream.concat(grounds, TierPlaces.keptClear(geometry).stream()).reduce(Box::union);
-        if (sides.isEmpty()) {
-            return around.map(box -> new Extent(box, PaperRoom.around(0)));
-        }
-        var building = TierPlaces.occupied(view, sides);
-        return Optional.of(new Extent(around.map(building::union).orElse(building), tierRoom(view, sides)));
-    }
-
-    /** What tiers take on each side, more beside slanted faces, and more above and left for the rings of axes. */
-    private static PaperRoom tierRoom(LaidView view, List<SideTiers> sides) {
-        var isSeen = !TierPlaces.seen(view).isEmpty();
-        var text = view.look().drafting().of(TextRole.DIMENSION);
-        var mm = new EnumMap<Side, Double>(Side.class);
-        for (var side : Side.values()) {
-            mm.put(side, isSeen ? TierPlaces.usualRoomMm(view, sides, side, text) + slanted(view, side) : 0);
-        }
-        if (AxisArt.isSeen(view)) {
-            for (var side : List.of(Side.WEST, Side.NORTH)) {
-                mm.merge(side, AxisArt.ROOM_MM, (has, more) -> Math.max(AxisArt.LEAST_MM, has) + more);
-            }
-        }
-        return new PaperRoom(mm.get(Side.WEST), mm.get(Side.EAST), mm.get(Side.NORTH), mm.get(Side.SOUTH));
-    }
-
-    private static double slanted(LaidView view, Side side) {
-        return TierPlaces.seen(view).isEmpty()
-                ? 0
-                : TierPlaces.slantedRoomMm(view, side, view.look().drafting().of(TextRole.DIMENSION));
     }
 
     private Box onPlan(Box paper) {

@@ -14,6 +14,7 @@ import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
+import honeylamp.illustrate.Extent;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
@@ -93,7 +94,7 @@ public final class SheetComposer {
         var at = page.views().stream().map(v -> v.view().id()).toList().indexOf(worked);
         var scale = composer.frame(at).scale();
         var cell = composer.cell(at);
-        return Illustration.extent(page.views().get(at))
+        return Extent.of(page.views().get(at))
                 .map(e -> e.planMm().width() / scale + e.paper().across() <= cell.width() + HAIR_MM
                         && e.planMm().height() / scale + e.paper().up() <= cell.height() + HAIR_MM)
                 .orElse(true);
@@ -182,7 +183,7 @@ public final class SheetComposer {
     private PaperFrame frame(int index) {
         var laid = page.views().get(index);
         var view = cell(index);
-        var extent = Illustration.extent(laid);
+        var extent = Extent.of(laid);
         if (extent.isEmpty()) {
             var scale = laid.view().scale().orElse(plan.units().isMetric() ? 50 : 48);
             var middle = view.centre();
@@ -211,7 +212,7 @@ public final class SheetComposer {
         return IntStream.range(0, page.views().size())
                 .filter(i -> !page.views().get(i).view().isPlan())
                 .filter(i -> page.views().get(i).view().scale().isEmpty())
-                .filter(i -> Illustration.extent(page.views().get(i)).isPresent())
+                .filter(i -> Extent.of(page.views().get(i)).isPresent())
                 .map(this::largest)
                 .max()
                 .orElseThrow();
@@ -236,12 +237,12 @@ public final class SheetComposer {
     private IntStream scalesOfStoreys() {
         return IntStream.range(0, page.views().size())
                 .filter(i -> isWhole(page.views().get(i).view()))
-                .filter(i -> Illustration.extent(page.views().get(i)).isPresent())
+                .filter(i -> Extent.of(page.views().get(i)).isPresent())
                 .map(this::largest);
     }
 
     private int largest(int index) {
-        var extent = Illustration.extent(page.views().get(index)).orElseThrow();
+        var extent = Extent.of(page.views().get(index)).orElseThrow();
         var box = extent.planMm();
         var room = cell(index);
         var air = 2 * layout.airMm();

@@ -12,6 +12,7 @@ import honeylamp.drawing.Mark;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
+import honeylamp.illustrate.Extent;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
@@ -58,7 +59,7 @@ class AxisArtTest {
                 var view = page.views().getFirst();
                 var names = honeylamp.derive.tiers.Axes.of(view.plan());
                 var texts = texts(view);
-                var extent = Illustration.extent(view).orElseThrow();
+                var extent = Extent.of(view).orElseThrow();
                 var room = FRAME.paper(extent.planMm());
                 for (var axis : names) {
                     var ring = texts.stream()

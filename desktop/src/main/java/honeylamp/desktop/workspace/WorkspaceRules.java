@@ -13,7 +13,7 @@ import honeylamp.edit.Completing;
 import honeylamp.edit.History;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
-import honeylamp.illustrate.Illustration;
+import honeylamp.illustrate.Extent;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.ElementId;
@@ -158,7 +158,7 @@ final class WorkspaceRules {
 
     /** None if nothing is drawn yet. */
     private Optional<Viewport> wholeStorey(Workspace w, Fit fit) {
-        return Illustration.extent(ShownPlan.view(cache.laidOut(w.plan()), w.worked(), w.stage()))
+        return Extent.of(ShownPlan.view(cache.laidOut(w.plan()), w.worked(), w.stage()))
                 .map(extent -> {
                     var room = extent.paper();
                     var margin =
