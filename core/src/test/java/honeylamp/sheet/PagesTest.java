@@ -285,6 +285,24 @@ class PagesTest {
         assertThat(ViewEdits.tiersBack(plan, FLAT)).isEqualTo(QuillbackLane.plan());
     }
 
+    /** By itself the flat, 42 ft long, would be larger: the plot keeps the ground floor smaller, and the flat with it. */
+    @Test
+    void theStoreysOfABuildingShareAScale() {
+        var plan = PageEdits.sheet(QuillbackLane.plan(), s -> s.withWay(Sheet.Way.LANDSCAPE));
+        assertThat(scales(plan)).containsExactly(96.0, 96.0);
+        var alone = PageEdits.remove(plan, plan.presentation().pages().getFirst().id())
+                .orThrow();
+        assertThat(scales(alone)).containsExactly(64.0);
+        assertThat(scales(QuillbackLane.plan())).containsExactly(64.0, 64.0);
+    }
+
+    private static List<Double> scales(Plan plan) {
+        return LaidPlan.of(plan).pages().stream()
+                .map(page -> SheetComposer.frame(page, page.views().getFirst().view().id())
+                        .scale())
+                .toList();
+    }
+
     /** The list of rooms beside a view asks for its labels first: what was drawn of the view is kept all the same. */
     @Test
     void whatWasDrawnBesideAListOfRoomsIsKeptForTheNextPicture() {

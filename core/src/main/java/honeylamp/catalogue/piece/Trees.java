@@ -16,6 +16,11 @@ import java.util.List;
 /** Trees and shrubs that stand alone, and what gardens are divided by. */
 final class Trees {
     /** Where the crown of a tree begins, of its height. */
+    /** Steps outdoors are so high. */
+    private static final double STEP_HIGH_MM = 150;
+
+    private static final double NOSING_MM = 25;
+
     private static final double CROWN_FROM = 0.3;
 
     private Trees() {}
@@ -59,7 +64,17 @@ final class Trees {
                         .mm(3600, 80, 1200),
                 free.kind("garden-gate", "Garden gate", Trees::gate)
                         .mm(1000, 80, 1100)
-                        .mm(3000, 80, 1300));
+                        .mm(3000, 80, 1300),
+                free.kind("garden-wall", "Garden wall", Trees::wall)
+                        .called("brick stone coping")
+                        .mm(2000, 250, 1000)
+                        .mm(4000, 250, 1800)
+                        .mm(3000, 400, 500),
+                free.kind("garden-steps", "Garden steps", Trees::steps)
+                        .called("stairs terrace level")
+                        .mm(1500, 1050, 450)
+                        .mm(1200, 700, 300)
+                        .mm(2400, 1400, 600));
     }
 
     /** A crown seen from above: lobes around, and again smaller towards the light at the upper left. */
@@ -262,6 +277,38 @@ final class Trees {
                 () -> pen.box(0, -pen.d * 0.4, leaf, pen.d * 0.4, 2, Role.TIMBER));
         for (var x = -pen.w + post + 110; x < pen.w - post; x += 110) {
             pen.frontLine(x, 80, x, pen.h * 0.92, Detail.PLAIN);
+        }
+    }
+
+    /** Courses under a coping that stands out a little and has its joints above those below. */
+    private static void wall(PiecePen pen) {
+        var coping = Math.min(60, pen.h / 4);
+        var out = Math.min(30, pen.d / 4);
+        pen.standing(-pen.w, -pen.d + out, pen.w, pen.d - out, 0, pen.h - coping, 2, Role.BODY);
+        pen.body(-pen.w, -pen.d, pen.w, pen.d, pen.h - coping, pen.h, 6, Role.BODY);
+        var stones = PiecePen.many(2 * pen.w, 600, 1);
+        for (var i = 1; i < stones; i++) {
+            var x = -pen.w + 2 * pen.w * i / stones;
+            pen.inner(x, -pen.d, x, pen.d, Detail.DRAWN);
+            pen.frontLine(x, pen.h - coping, x, pen.h, Detail.PLAIN);
+        }
+        var courses = PiecePen.many(pen.h - coping, 150, 1);
+        for (var i = 1; i < courses; i++) {
+            var z = (pen.h - coping) * i / courses;
+            pen.frontLine(-pen.w, z, pen.w, z, Detail.DRAWN);
+        }
+    }
+
+    /** As many steps as are climbed in comfort, each a slab with a nosing, the lowest before. */
+    private static void steps(PiecePen pen) {
+        var many = Math.max(1, (int) Math.round(pen.h / STEP_HIGH_MM));
+        var deep = 2 * pen.d / many;
+        for (var i = 0; i < many; i++) {
+            var y = -pen.d + deep * i;
+            pen.body(-pen.w, y, pen.w, pen.d, pen.h * i / many, pen.h * (i + 1) / many, 2, Role.BODY);
+            if (deep > 4 * NOSING_MM) {
+                pen.inner(-pen.w, y + NOSING_MM, pen.w, y + NOSING_MM, Detail.DRAWN);
+            }
         }
     }
 }
