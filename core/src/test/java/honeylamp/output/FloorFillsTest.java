@@ -52,7 +52,9 @@ class FloorFillsTest {
                 }
             }
             assertThat(laid).as(page.name()).isGreaterThan(100_000);
-            assertThat(past).as("pixels of " + page.name() + " past a wall or jamb").isZero();
+            assertThat(past)
+                    .as("pixels of " + page.name() + " past a wall or jamb")
+                    .isZero();
         }
     }
 

@@ -290,7 +290,8 @@ class PagesTest {
     void theStoreysOfABuildingShareAScale() {
         var plan = PageEdits.sheet(QuillbackLane.plan(), s -> s.withWay(Sheet.Way.LANDSCAPE));
         assertThat(scales(plan)).containsExactly(96.0, 96.0);
-        var alone = PageEdits.remove(plan, plan.presentation().pages().getFirst().id())
+        var alone = PageEdits.remove(
+                        plan, plan.presentation().pages().getFirst().id())
                 .orThrow();
         assertThat(scales(alone)).containsExactly(64.0);
         assertThat(scales(QuillbackLane.plan())).containsExactly(64.0, 64.0);
@@ -298,7 +299,8 @@ class PagesTest {
 
     private static List<Double> scales(Plan plan) {
         return LaidPlan.of(plan).pages().stream()
-                .map(page -> SheetComposer.frame(page, page.views().getFirst().view().id())
+                .map(page -> SheetComposer.frame(
+                                page, page.views().getFirst().view().id())
                         .scale())
                 .toList();
     }
