@@ -16,12 +16,12 @@ import java.util.List;
 /** Trees and shrubs that stand alone, and what gardens are divided by. */
 final class Trees {
     /** Where the crown of a tree begins, of its height. */
+    private static final double CROWN_FROM = 0.3;
+
     /** Steps outdoors are so high. */
     private static final double STEP_HIGH_MM = 150;
 
     private static final double NOSING_MM = 25;
-
-    private static final double CROWN_FROM = 0.3;
 
     private Trees() {}
 
