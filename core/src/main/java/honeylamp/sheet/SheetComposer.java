@@ -261,7 +261,7 @@ public final class SheetComposer {
         var pen = new SheetPen(page.look());
         var block = new TitleBlockArt(page, layout, pen, frames);
         if (layout.hasColumn()) {
-            new SheetLists(page, pen, scale(frames), told).column(layout.lists());
+            new SheetLists(page, pen, scale(frames), told).column(besideTheBuilding(frames, told));
             block.column(title());
         } else {
             new SheetLists(page, pen, scale(frames), told).band(layout.lists());
@@ -271,6 +271,21 @@ public final class SheetComposer {
             captions(frames, pen);
         }
         return new Drawing(List.of(Layer.of(LayerKind.PAPER, List.of(paper)), Layer.of(LayerKind.SHEET, pen.marks())));
+    }
+
+    /** The column of lists, from the top of the building down where they have room for it: headings and walls align. */
+    private Box besideTheBuilding(List<PaperFrame> frames, Map<RoomId, String> told) {
+        var lists = layout.lists();
+        if (frames.size() != 1) {
+            return lists;
+        }
+        var view = page.views().getFirst();
+        var shell = view.view().isPlan() && view.crop().isEmpty()
+                ? view.storey().geometry().shellBounds()
+                : Extent.of(view).map(Extent::planMm);
+        var top = shell.map(box -> frames.getFirst().paper(box).minY()).orElse(lists.minY());
+        var down = lists.maxY() - SheetLists.columnMm(page, lists.width(), told);
+        return top > lists.minY() && top <= down ? new Box(lists.minX(), top, lists.maxX(), lists.maxY()) : lists;
     }
 
     /** Below each of several views its name and scale. */

@@ -127,8 +127,14 @@ final class SheetLists {
         return tried.band(room) - room.minY();
     }
 
-    /** One below the other. */
-    void column(Box column) {
+    /** How far down the lists of a page reach in a column so wide, in paper mm. */
+    static double columnMm(LaidPage page, double widthMm, Map<RoomId, String> told) {
+        var tried = new SheetLists(page, new SheetPen(page.look()), "", told);
+        return tried.column(new Box(0, 0, widthMm, page.page().sheet().heightMm()));
+    }
+
+    /** One below the other; returns the y below the last. */
+    double column(Box column) {
         var y = column.minY();
         var left = 0;
         for (var block : blocks()) {
@@ -140,6 +146,7 @@ final class SheetLists {
             }
         }
         listsLeft(left, column);
+        return y - BETWEEN_MM;
     }
 
     /** Side by side; returns the y below the longest. */

@@ -285,6 +285,20 @@ class PagesTest {
         assertThat(ViewEdits.tiersBack(plan, FLAT)).isEqualTo(QuillbackLane.plan());
     }
 
+    /** A heading stands 3 mm below the top of its list, which begins where the outer wall of the building does. */
+    @Test
+    void listsBesideAPlanBeginAtTheTopOfTheBuilding() {
+        var page = LaidPlan.of(SailclothYard.plan()).pages().getFirst();
+        var composed = SheetComposer.compose(page, Lamp.COLOUR, 1);
+        var shell = page.views().getFirst().storey().geometry().shellBounds().orElseThrow();
+        var heading = composed.drawing().layers().stream()
+                .flatMap(l -> Mark.words(l.marks()))
+                .filter(t -> t.text().equals("Rooms"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(heading.at().y()).isCloseTo(composed.frame().paper(shell).minY() + 3, within(1e-6));
+    }
+
     /** By itself the flat, 42 ft long, would be larger: the plot keeps the ground floor smaller, and the flat with it. */
     @Test
     void theStoreysOfABuildingShareAScale() {

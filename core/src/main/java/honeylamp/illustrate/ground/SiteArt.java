@@ -44,6 +44,12 @@ import java.util.stream.Stream;
 
 /** Draws the ground around a building: its surfaces, the boundary and the setback line, bays with their cars. */
 public final class SiteArt {
+    /** Ground passes into the paper over so much, in paper mm, in so many steps, the faster the higher the power. */
+    private static final double FADE_MM = 4.5;
+
+    private static final int FADE_STEPS = 16;
+    private static final double FADE_FALLS = 1.7;
+
     /** The ground is toned so far around, in paper mm, in so many steps that each cover so much. */
     private static final double WASH_MM = 7.5;
 
@@ -125,15 +131,18 @@ public final class SiteArt {
                 .map(o -> Outline.of(o.shell()))
                 .toList();
         var whole = Regions.union(held);
+        var out = new ArrayList<Mark>();
         var ink = new Ink(pens.colour(Role.PAPER).lighter(-0.42).stronger(0.012).argb(), WASH_COVERS * strength);
-        return IntStream.rangeClosed(1, WASH_STEPS)
+        IntStream.rangeClosed(1, WASH_STEPS)
                 .mapToObj(k -> Regions.softened(whole, frame.planMm(WASH_MM * k / WASH_STEPS)))
                 .map(around -> {
                     var path = Figure.builder();
                     around.forEach(o -> path.ring(o.shell()));
                     return (Mark) new Mark.Fill(frame.paper(path.build()), ink);
                 })
-                .toList();
+                .forEach(out::add);
+        out.addAll(fading(storey));
+        return out;
     }
 
     /** Surfaces in the order they were laid, the lines of the plot over them. */
@@ -148,6 +157,30 @@ public final class SiteArt {
         for (var ground : grounds) {
             if (ground.use() == Use.PLOT) {
                 plot(out, ground);
+            }
+        }
+        return out;
+    }
+
+    /**
+     * Grass, beds and paving pass into the paper where the plot ends, instead of ending at a ruled edge: in bands beside each
+     * other, as many faint colours over each other do not keep their hue.
+     */
+    private List<Mark> fading(Storey storey) {
+        var out = new ArrayList<Mark>();
+        for (var ground : storey.grounds()) {
+            if (ground.use() != Use.PLOT && ground.use() != Use.POOL) {
+                var ink = pens.surface(Grounds.material(ground.use()).tone());
+                var within = List.of(Outline.of(ground.ring()));
+                for (var k = 1; k <= FADE_STEPS; k++) {
+                    var path = Figure.builder();
+                    var around = Regions.softened(
+                            List.of(Outline.of(ground.ring())), frame.planMm(FADE_MM * k / FADE_STEPS));
+                    Regions.difference(around, within).forEach(o -> path.path(o.path()));
+                    var left = 1 - (k - 0.5) / FADE_STEPS;
+                    out.add(new Mark.Fill(frame.paper(path.build()), ink.at(Math.pow(left, FADE_FALLS))));
+                    within = around;
+                }
             }
         }
         return out;

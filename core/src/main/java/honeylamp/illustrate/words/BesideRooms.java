@@ -11,6 +11,8 @@ import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.words.RoomLines.Line;
+import honeylamp.plan.Ground;
+import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.TextRole;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -32,6 +34,9 @@ final class BesideRooms {
 
     /** So much floor is seen around the end of a leader, in paper mm. */
     private static final double FLOOR_MM = 2.5;
+
+    /** The line of an edge with the little air it has, to each side, in paper mm. */
+    private static final double EDGE_MM = 0.2;
 
     /** Between words and where their leader begins, in paper mm. */
     static final double LEADER_AIR_MM = 0.65;
@@ -212,11 +217,25 @@ final class BesideRooms {
             var geometry = view.storey().geometry();
             var out = new ArrayList<>(shells);
             TierPlaces.keptClear(geometry).forEach(box -> out.add(Outline.of(box.ring())));
+            if (view.view().seen().shows(Kind.GROUND)) {
+                geometry.storey().grounds().forEach(g -> out.addAll(edges(g)));
+            }
             TierPlaces.alongFaces(view, frame)
                     .forEach(tier -> out.add(onPlan(
                             Box.around(List.of(tier.line().a(), tier.line().b())))));
             return List.copyOf(out);
         });
+    }
+
+    /** What the edge of ground takes, a plot's setback too: words lie on it or beside it, not half on both. */
+    private List<Outline> edges(Ground ground) {
+        var own = List.of(Outline.of(ground.ring()));
+        var line = frame.planMm(EDGE_MM);
+        return Stream.of(0.0, ground.setback().mm())
+                .distinct()
+                .flatMap(
+                        in -> Regions.difference(Regions.inset(own, in - line), Regions.inset(own, in + line)).stream())
+                .toList();
     }
 
     /** The building with its tiers, in plan mm. */

@@ -8,7 +8,6 @@ import honeylamp.desktop.picture.PictureRenderer.Request;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Plan;
-import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.application.Platform;
@@ -71,8 +70,8 @@ final class CompareEdge extends Pane {
                     request.width(),
                     request.height(),
                     request.desk(),
-                    List.of(),
-                    List.of(),
+                    request.underlays(),
+                    request.ghost(),
                     request.assets());
             if (!wanted.equals(asked)) {
                 asked = wanted;
