@@ -25,10 +25,10 @@ import java.util.stream.Stream;
  */
 public final class LampLight {
     /** Shares of red, green and blue that are left without any lamp. */
-    private static final double[] DIM = {0.33, 0.36, 0.50};
+    private static final double[] DIM = {0.27, 0.28, 0.42};
 
     /** What a lamp adds to each. */
-    private static final double[] WARM = {0.70, 0.58, 0.36};
+    private static final double[] WARM = {0.92, 0.64, 0.27};
 
     private static final int ANGLES = 1024;
 
