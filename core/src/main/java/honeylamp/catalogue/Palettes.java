@@ -75,7 +75,7 @@ public final class Palettes {
     static final Colouring INKED = new Colouring(Floors.LAID, 1.45, 0.02, 0.985, 0, 0);
 
     /** Pigments in water: clearer than things are, never black. */
-    static final Colouring WASHED = new Colouring(Floors.LAID, 1.25, 0.16, 0.99, 0, 0);
+    static final Colouring WASHED = new Colouring(Floors.LAID, 1.45, 0.16, 0.99, 0, 0);
 
     /** Without any colour, floors by their joints. */
     static final Colouring COLOURLESS = new Colouring(Floors.JOINTS, 0, 0.45, 1, 0, 0);

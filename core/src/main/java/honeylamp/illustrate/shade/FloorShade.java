@@ -147,7 +147,7 @@ public final class FloorShade {
             var first = Noise.step(FIRST_GLAZE, FIRST_GLAZE + 0.05, d);
             var second = Noise.step(SECOND_GLAZE, SECOND_GLAZE + 0.06, d);
             var rim = Math.exp(-Math.pow((d - FIRST_GLAZE - 0.045) / 0.02, 2));
-            out[i] = (float) Math.min(1, 0.085 * first + 0.09 * second + 0.03 * rim + 0.10 * d + pigment[i]);
+            out[i] = (float) Math.min(1, 0.10 * first + 0.12 * second + 0.04 * rim + 0.10 * d + pigment[i]);
         }
         return out;
     }
