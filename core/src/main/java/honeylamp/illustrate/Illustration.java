@@ -40,6 +40,7 @@ import honeylamp.illustrate.shade.FloorShade;
 import honeylamp.illustrate.shade.LampLight;
 import honeylamp.illustrate.shade.Solids;
 import honeylamp.illustrate.shade.TopShadow;
+import honeylamp.illustrate.shade.WindowGlow;
 import honeylamp.illustrate.shade.WindowLight;
 import honeylamp.illustrate.words.AxisArt;
 import honeylamp.illustrate.words.DimensionArt;
@@ -257,6 +258,9 @@ public final class Illustration {
                 && look.shading() == Shading.LAMPS
                 && !geometry.rooms().isEmpty()) {
             layers.add(new Layer(LayerKind.LAMPS, Blend.MULTIPLY, List.of(lampLight(read(others)))));
+            Optional<Mark> glow = remembered.answerOf(
+                    About.GLOW, List.of(geometry), () -> WindowGlow.of(geometry, frame, pens.ink(Role.GLASS)));
+            glow.ifPresent(mark -> layers.add(Layer.of(LayerKind.LAMPS, List.of(mark))));
         }
         if (showing.shows(Kind.DIMENSIONS)) {
             add(layers, LayerKind.DIMENSIONS, Kind.DIMENSIONS, told(onPaper(dimensions(others))));
@@ -387,6 +391,7 @@ public final class Illustration {
         OVERHEAD,
         BELOW_OVERHEAD,
         LAMPS,
+        GLOW,
         STEPS,
         WASH,
         WALLS,

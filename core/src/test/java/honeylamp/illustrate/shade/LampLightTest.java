@@ -12,6 +12,9 @@ import honeylamp.edit.FurnishingEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.plan.Opening.Hand;
+import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.units.Length;
@@ -106,5 +109,38 @@ class LampLightTest {
         var dark = new Lit((Mark.Clip) LampLight.of(room, FRAME, List.of(), List.of(around), PX));
         assertThat(dark.at(1000, 2000)).isCloseTo(0.27, within(0.03));
         assertThat(dark.at(1800, 2000)).isCloseTo(Lit.of(room, List.of()).at(1800, 2000), within(0.01));
+    }
+
+    /** A window 1,200 wide in the north wall: light before it, brightest at the glass, none in the wall or past 400 (8 paper mm). */
+    @Test
+    void lightFallsOutOfWindows() {
+        var plan = TestPlans.opening(
+                TestPlans.clearRectangle(5000, 4000),
+                2,
+                OpeningKind.CASEMENT_WINDOW,
+                1900,
+                1200,
+                Hand.FIRST,
+                Swing.LEFT);
+        var geometry = TestPlans.geometry(plan);
+        var glow =
+                (Mark.Clip) WindowGlow.of(geometry, FRAME, new Ink(0xf0c880, 1)).orElseThrow();
+        var x = geometry.cuts().getFirst().middle().middle().x();
+        var face = geometry.shellBounds().orElseThrow().maxY();
+        assertThat(covers(glow, x, face + 20)).isGreaterThan(0.15).isLessThan(0.25);
+        assertThat(covers(glow, x, face + 200)).isLessThan(covers(glow, x, face + 20));
+        assertThat(covers(glow, x, face + 420)).isZero();
+        assertThat(covers(glow, x, face - 100)).as("in the wall").isZero();
+        assertThat(covers(glow, x + 1000, face + 20)).as("beside it").isZero();
+        assertThat(WindowGlow.of(TestPlans.geometry(TestPlans.clearRectangle(5000, 4000)), FRAME, new Ink(0, 1)))
+                .isEmpty();
+    }
+
+    private static double covers(Mark.Clip glow, double x, double y) {
+        return glow.inside().stream()
+                .map(Mark.Fill.class::cast)
+                .filter(fill -> fill.path().encloses(FRAME.paper(new Point(x, y)), 8))
+                .mapToDouble(fill -> fill.ink().opacity())
+                .sum();
     }
 }
