@@ -54,8 +54,8 @@ public final class BoatShed {
             new Put("saw-horses", 2000, 750, 800, 11_300, 1900, 0),
             // the sail store: a sail on the floor, spars along the wall, rope
             new Put("sewing-floor", 2050, 3000, 5, 2000, 8880, 90),
-            new Put("spar-rack", 3600, 450, 1200, 1900, 7800, 180),
-            new Put("rope-coils", 1000, 700, 250, 4550, 9400, 20),
+            new Put("spar-rack", 3000, 400, 1200, 3500, 7790, 180),
+            new Put("rope-coils", 900, 600, 250, 4600, 9600, 20),
             // before the doors
             new Put("rowing-boat", 1400, 3800, 700, -2200, 420, 90));
 
