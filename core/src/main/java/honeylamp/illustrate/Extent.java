@@ -7,6 +7,7 @@ import honeylamp.illustrate.elevation.ElevationArt;
 import honeylamp.illustrate.paper.PaperRoom;
 import honeylamp.illustrate.words.AxisArt;
 import honeylamp.illustrate.words.TierPlaces;
+import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Side;
 import honeylamp.plan.TextRole;
 import honeylamp.plan.View;
@@ -52,9 +53,9 @@ public record Extent(Box planMm, PaperRoom paper) {
 
     private static double roomMm(LaidView view, List<SideTiers> sides, Side side) {
         var text = view.look().drafting().of(TextRole.DIMENSION);
-        return TierPlaces.seen(view).isEmpty()
-                ? 0
-                : TierPlaces.usualRoomMm(view, sides, side, text) + TierPlaces.slantedRoomMm(view, side, text);
+        return view.view().seen().shows(Kind.DIMENSIONS)
+                ? TierPlaces.usualRoomMm(view, sides, side, text) + TierPlaces.slantedRoomMm(view, side, text)
+                : 0;
     }
 
     private static double withRings(LaidView view, double tiersMm) {

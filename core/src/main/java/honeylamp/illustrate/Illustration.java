@@ -592,6 +592,9 @@ public final class Illustration {
 
     /** Where dimensions are written around the building, in plan mm. */
     private List<Outline> writtenOutside(OtherWords others) {
+        if (geometry.storey().grounds().isEmpty()) {
+            return List.of(); // nothing is named there
+        }
         var sides = tiers();
         var words = readOutside(others);
         var boxes = new ArrayList<>(words);

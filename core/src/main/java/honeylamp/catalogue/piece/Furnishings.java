@@ -67,4 +67,9 @@ public final class Furnishings {
     public static Optional<FurnishingKind> of(String key) {
         return Optional.ofNullable(BY_KEY.get(key));
     }
+
+    /** Whether one pushes a piece aside who comes to it: it is in nobody's way. */
+    public static boolean givesWay(Furnishing piece) {
+        return of(piece).filter(k -> k.way() == FurnishingKind.Way.GIVES_WAY).isPresent();
+    }
 }

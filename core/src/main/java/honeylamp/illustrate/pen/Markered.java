@@ -43,23 +43,7 @@ public final class Markered {
      */
     public static List<Mark> of(List<Mark> marks, Ink paper, Point fall) {
         var markered = new Markered(paper.rgb(), fall);
-        return marks.stream().map(markered::coloured).toList();
-    }
-
-    private Mark coloured(Mark mark) {
-        return switch (mark) {
-            case Mark.Fill(var path, var ink)
-            when isLarge(path) && ink.opacity() == 1 -> new Mark.Clip(path, passes(path, ink));
-            case Mark.Clip(var path, var inside) ->
-                new Mark.Clip(path, inside.stream().map(this::coloured).toList());
-            case Mark.Fill _, Mark.Stroke _, Mark.Text _, Mark.Haloed _, Mark.Shaded _, Mark.Image _, Mark.Picture _ ->
-                mark;
-        };
-    }
-
-    private static boolean isLarge(Figure path) {
-        var box = path.bounds();
-        return Math.min(box.width(), box.height()) >= LEAST_MM;
+        return LargeFills.each(marks, LEAST_MM, markered::passes);
     }
 
     private List<Mark> passes(Figure path, Ink ink) {

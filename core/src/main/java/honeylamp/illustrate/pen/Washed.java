@@ -35,23 +35,7 @@ public final class Washed {
     /** The same marks with all their surfaces washed; lines and words stay as they are. */
     public static List<Mark> of(List<Mark> marks, Ink paper) {
         var washed = new Washed(paper.rgb());
-        return marks.stream().map(washed::washed).toList();
-    }
-
-    private Mark washed(Mark mark) {
-        return switch (mark) {
-            case Mark.Fill(var path, var ink)
-            when isLarge(path) && ink.opacity() == 1 -> new Mark.Clip(path, wash(path, ink));
-            case Mark.Clip(var path, var inside) ->
-                new Mark.Clip(path, inside.stream().map(this::washed).toList());
-            case Mark.Fill _, Mark.Stroke _, Mark.Text _, Mark.Haloed _, Mark.Shaded _, Mark.Image _, Mark.Picture _ ->
-                mark;
-        };
-    }
-
-    private static boolean isLarge(Figure path) {
-        var box = path.bounds();
-        return Math.min(box.width(), box.height()) >= LEAST_MM;
+        return LargeFills.each(marks, LEAST_MM, washed::wash);
     }
 
     private List<Mark> wash(Figure path, Ink ink) {

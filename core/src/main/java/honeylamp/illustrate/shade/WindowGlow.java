@@ -44,7 +44,10 @@ public final class WindowGlow {
                 var path = Figure.builder();
                 Regions.difference(List.of(thrown(face, reach * k / STEPS, SPREADS * k / STEPS)), shells)
                         .forEach(o -> path.path(o.path()));
-                out.add(new Mark.Fill(frame.paper(path.build()), warm.at(STEP_COVERS)));
+                var lit = path.build();
+                if (!lit.isEmpty()) { // a window may look into a corner that is all wall
+                    out.add(new Mark.Fill(frame.paper(lit), warm.at(STEP_COVERS)));
+                }
             }
         }
         return out.stream()

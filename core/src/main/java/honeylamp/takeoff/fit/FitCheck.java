@@ -65,9 +65,7 @@ public final class FitCheck {
                         side,
                         other -> other.works() != Wall.Works.REMOVED
                                 && !need.except().contains(other.kind())
-                                && Furnishings.of(other)
-                                        .filter(k -> k.way() == FurnishingKind.Way.GIVES_WAY)
-                                        .isEmpty(),
+                                && !Furnishings.givesWay(other),
                         need.wideMm())
                 .filter(gap -> gap.mm() < need.mm() - AS_GOOD_MM)
                 .map(gap -> new Tight(piece, need, gap, BesidePiece.ground(piece, side, need.mm())));

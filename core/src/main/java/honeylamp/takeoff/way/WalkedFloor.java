@@ -1,6 +1,5 @@
 package honeylamp.takeoff.way;
 
-import honeylamp.catalogue.piece.FurnishingKind.Way;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.openings.FrameSizes;
@@ -208,7 +207,7 @@ record WalkedFloor(List<Outline> ground, List<Outline> inTheWay, List<Edge> edge
                 && piece.top().mm() > FLAT_MM
                 && piece.height().mm() > FLAT_MM
                 && piece.bottom().mm() < HEADROOM_MM
-                && Furnishings.of(piece).filter(k -> k.way() == Way.GIVES_WAY).isEmpty();
+                && !Furnishings.givesWay(piece);
     }
 
     private static boolean isPassed(OpeningCut cut) {
