@@ -64,6 +64,7 @@ final class WindowDriver implements AutoCloseable {
     private static final double EDGE_PX = 56;
     private static final int MOVES = 4;
     private static final int MOST_ROUNDS = 6;
+    private static final int SIGHT_S = 20;
 
     private Optional<Point2D> lastPress = Optional.empty();
     private final Robot mouse = onScreen(Robot::new);
@@ -254,23 +255,39 @@ final class WindowDriver implements AutoCloseable {
 
     /** Presses a control by its id. */
     void press(String id) throws Exception {
-        Node node = node(id);
-        if (node == null) {
+        if (node(id) == null) {
             throw new AssertionError("nothing is called #" + id);
         }
-        onScreen(() -> {
-            scrolledTo(node);
-            return node;
-        });
+        onScreen(() -> inSight(id));
         settle();
-        Node there = node(id); // a list may have been made anew meanwhile
-        Bounds box = onScreen(() -> there.localToScreen(there.getBoundsInLocal()));
-        var middle = new Point2D(box.getCenterX(), box.getCenterY());
+        // a list made anew meanwhile may have gone back to its top: outside the window there is nothing to press
+        WaitForAsyncUtils.waitFor(SIGHT_S, TimeUnit.SECONDS, () -> onScreen(() -> inSight(id)));
+        var middle = onScreen(() -> middle(window.scene().lookup("#" + id)));
         moveTo(middle);
         apart(middle);
         mouse(r -> r.mousePress(MouseButton.PRIMARY));
         mouse(r -> r.mouseRelease(MouseButton.PRIMARY));
         settle();
+    }
+
+    /** Whether a node's middle lies in the window, once what holds it is scrolled to it. */
+    private boolean inSight(String id) {
+        var node = window.scene().lookup("#" + id);
+        if (node == null) {
+            return false;
+        }
+        scrolledTo(node);
+        window.scene().getRoot().layout();
+        return window.scene().getRoot().getLayoutBounds().contains(node.localToScene(middleOf(node)));
+    }
+
+    private static Point2D middle(Node node) {
+        return node.localToScreen(middleOf(node));
+    }
+
+    private static Point2D middleOf(Node node) {
+        var box = node.getBoundsInLocal();
+        return new Point2D(box.getCenterX(), box.getCenterY());
     }
 
     /** Scrolls what holds a node until it is in sight, as a person would before pressing it. */
