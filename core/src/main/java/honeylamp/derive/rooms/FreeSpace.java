@@ -19,6 +19,9 @@ public final class FreeSpace {
     /** More cells than this are not laid over a room, they become larger instead. */
     private static final int MOST_CELLS = 30_000;
 
+    /** The same where little is looked for that has no space otherwise. */
+    private static final int MOST_FINE_CELLS = 400_000;
+
     private final Box box;
     private final double cellMm;
     private final int columns;
@@ -42,9 +45,18 @@ public final class FreeSpace {
      * @param cellMm how fine it is told apart, in plan mm; coarser in very large rooms
      */
     public static FreeSpace of(Outline room, List<Outline> obstacles, double cellMm) {
+        return of(room, obstacles, cellMm, MOST_CELLS);
+    }
+
+    /** The same with many more cells: in large rooms too they are as fine as is said. */
+    public static FreeSpace finelyOf(Outline room, List<Outline> obstacles, double cellMm) {
+        return of(room, obstacles, cellMm, MOST_FINE_CELLS);
+    }
+
+    private static FreeSpace of(Outline room, List<Outline> obstacles, double cellMm, int most) {
         var box = room.bounds();
         var fine = Checks.positive("cell", cellMm);
-        var least = Math.sqrt(Math.max(box.width(), 1) * Math.max(box.height(), 1) / MOST_CELLS);
+        var least = Math.sqrt(Math.max(box.width(), 1) * Math.max(box.height(), 1) / most);
         var space = new FreeSpace(box, Math.max(fine, least));
         var cells = new boolean[space.columns * space.rows];
         var inside = new boolean[cells.length];

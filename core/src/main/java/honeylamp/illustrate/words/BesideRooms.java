@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.stream.Stream;
 
 /** Finds places beside rooms for words on a leader: around the building, within the tiers if there are any, or in other rooms. */
@@ -93,6 +94,22 @@ final class BesideRooms {
      */
     Optional<Place> nearest(
             Outline outline, List<Outline> places, List<List<Line>> forms, List<Outline> labels, double airMm) {
+        return nearest(outline, places, forms, labels, airMm, free::in);
+    }
+
+    /** The same, looked for in what coarser cells lose: a strip before a tier is hardly wider than a number with its air. */
+    Optional<Place> nearestFinely(
+            Outline outline, List<Outline> places, List<List<Line>> forms, List<Outline> labels, double airMm) {
+        return nearest(outline, places, forms, labels, airMm, free::finelyIn);
+    }
+
+    private Optional<Place> nearest(
+            Outline outline,
+            List<Outline> places,
+            List<List<Line>> forms,
+            List<Outline> labels,
+            double airMm,
+            BiFunction<Outline, List<Outline>, FreePlaces.Space> spaces) {
         var middle = free.freest(outline);
         var floor = free.in(outline, off.near(outline.bounds()));
         var farthest = frame.planMm(BESIDE_MM) + outline.bounds().width();
@@ -102,7 +119,7 @@ final class BesideRooms {
         var sized = forms.stream().map(form -> Sized.of(form, airMm)).toList();
         return places.stream()
                 .flatMap(place -> {
-                    var space = free.in(place, off.near(place.bounds(), taken));
+                    var space = spaces.apply(place, off.near(place.bounds(), taken));
                     return sized.stream()
                             .map(form -> free(space, starts, form).stream()
                                     .map(at -> new Place(at, form.lines, middle))

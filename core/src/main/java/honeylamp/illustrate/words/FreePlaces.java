@@ -33,12 +33,12 @@ record FreePlaces(PaperFrame frame, Remembered remembered) {
 
     /** What is free of obstacles in a room, all in plan mm. */
     Space in(Outline room, List<Outline> obstacles) {
-        return new Space(frame, frame.planMm(CELL_MM), room, obstacles);
+        return new Space(frame, room, () -> FreeSpace.of(room, obstacles, frame.planMm(CELL_MM)));
     }
 
     /** The same, looked at more finely. */
     Space finelyIn(Outline room, List<Outline> obstacles) {
-        return new Space(frame, frame.planMm(FINE_MM), room, obstacles);
+        return new Space(frame, room, () -> FreeSpace.finelyOf(room, obstacles, frame.planMm(FINE_MM)));
     }
 
     /** Free space that is only looked at closely if what is to be put there could fit at all. */
@@ -48,10 +48,10 @@ record FreePlaces(PaperFrame frame, Remembered remembered) {
         private final Supplier<FreeSpace> cells;
         private Optional<FreeSpace> known = Optional.empty();
 
-        private Space(PaperFrame frame, double cellMm, Outline room, List<Outline> obstacles) {
+        private Space(PaperFrame frame, Outline room, Supplier<FreeSpace> cells) {
             this.frame = frame;
             this.box = room.bounds();
-            this.cells = () -> FreeSpace.of(room, obstacles, cellMm);
+            this.cells = cells;
         }
 
         /** The place nearest to another, in plan mm, for lines with so much air around them, in paper mm. */

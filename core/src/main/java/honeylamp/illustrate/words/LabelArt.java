@@ -180,6 +180,7 @@ public final class LabelArt {
                 var around = beside.outside(outline);
                 var within = beside.otherRooms(outline);
                 beside(room, outline, beside, around, labels, AIR_MM)
+                        .or(() -> besideByNumber(room, outline, beside, around, labels))
                         .or(() -> closer(room, outline, off, labels))
                         .or(() -> beside(room, outline, beside, around, labels, LEAST_AIR_MM))
                         .or(() -> over(room, outline, fixed.near(outline.bounds(), labels), MOST_COVERED))
@@ -372,15 +373,22 @@ public final class LabelArt {
     private Optional<Placed> beside(
             Room room, Outline outline, BesideRooms beside, List<Outline> places, List<Outline> labels, double airMm) {
         var forms = lines.beside(room, areaMm2(room), LabelSpot.clearSize(room.outline(), free.freest(outline)));
-        return beside.nearest(outline, places, forms, labels, airMm).map(place -> {
-            var centre = frame.paper(place.at());
-            return new Placed(
-                    room,
-                    centre,
-                    place.lines(),
-                    airMm,
-                    leaderTo(room, place.at(), box(centre, place.lines()), place.end()));
-        });
+        return beside.nearest(outline, places, forms, labels, airMm).map(place -> onLeader(room, place, airMm));
+    }
+
+    /** The number of a room that a list tells, where its name finds no space beside it either. */
+    private Optional<Placed> besideByNumber(
+            Room room, Outline outline, BesideRooms beside, List<Outline> places, List<Outline> labels) {
+        var numbers = forms(room, outline).listed();
+        return beside.nearest(outline, places, numbers, labels, AIR_MM)
+                .or(() -> beside.nearestFinely(outline, places, numbers, labels, AIR_MM))
+                .map(place -> onLeader(room, place, AIR_MM));
+    }
+
+    private Placed onLeader(Room room, BesideRooms.Place place, double airMm) {
+        var centre = frame.paper(place.at());
+        var line = leaderTo(room, place.at(), box(centre, place.lines()), place.end());
+        return new Placed(room, centre, place.lines(), airMm, line);
     }
 
     private List<Outline> covered(List<Placed> written) {

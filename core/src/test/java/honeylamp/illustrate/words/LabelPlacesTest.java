@@ -123,20 +123,26 @@ class LabelPlacesTest {
 
     /** Looked at with every set of dimensions; what is near is cut by exact areas, which the search does not use. */
     @ParameterizedTest
-    @ValueSource(ints = {50, 100})
+    @ValueSource(ints = {50, 100, 200})
     void everyLabelOfTheDemosHasAirWhateverIsMeasured(int scale) throws IOException {
         for (var drawn : List.of(SailclothYard.plan(), QuillbackLane.plan(), BoatShed.plan())) {
             for (var set : TierSets.all()) {
                 var plan = TierSets.chosen(drawn, TestPlans.view(drawn).view().id(), Reach.ALL, set);
                 for (var view : views(plan)) {
                     var pens = Pens.of(view.look(), scale);
-                    for (var label : new LabelArt(view, PaperFrame.atOrigin(scale), pens).placed()) {
+                    var all = new LabelArt(view, PaperFrame.atOrigin(scale), pens).placed();
+                    for (var label : all) {
                         var as = label.words() + " of " + plan.name() + ", " + set.name();
                         assertThat(label.airMm()).as(as).isEqualTo(2.5);
                         var air = onPlan(label.box().grown(2.49), PaperFrame.atOrigin(scale));
                         assertThat(area(Regions.intersection(List.of(air), standing(view))))
                                 .as(as)
                                 .isLessThan(1);
+                        assertThat(all)
+                                .as(as)
+                                .filteredOn(other -> other != label)
+                                .noneMatch(
+                                        other -> other.box().meets(label.box().grown(2.49)));
                     }
                 }
             }
