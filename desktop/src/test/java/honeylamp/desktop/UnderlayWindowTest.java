@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.edit.UnderlayEdits.TracedWork;
+import honeylamp.edit.StoreyEdits;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Plan;
@@ -23,10 +25,13 @@ import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.DataFormat;
@@ -427,5 +432,54 @@ class UnderlayWindowTest {
                     .satisfies(u -> assertThat(u.picture())
                             .satisfies(p -> assertThat(3.0 * p.widthPx()).isCloseTo(p.heightPx(), within(3.0))));
         }
+    }
+
+    /** A state held to compare with is the plan as it is: left of the edge its sheet and the storey below it are seen too. */
+    @Test
+    void leftOfTheEdgeOfAComparisonPicturesToTraceAndTheStoreyBelowAreSeen() throws Exception {
+        try (var w = WindowDriver.with(overTheDemo())) {
+            WindowDriver.onScreen(() -> {
+                w.model().light(Lamp.DRAFT);
+                w.model().goTo(w.model().now().plan().storeys().getLast().id());
+                return null;
+            });
+            w.press("desk-storey");
+            w.press("ghost-" + w.plan().storeys().getFirst().id().text());
+            w.key(KeyCode.ESCAPE);
+            w.press("stage-walls");
+            w.picture();
+            var alone = middleOf(w);
+            w.press("stage-light");
+            w.press("compare-state");
+            w.fill("compare-at-value", "1");
+            w.press("stage-walls");
+            w.picture();
+            assertThat(w.<Node>node("compare-edge").isVisible()).isTrue();
+            assertThat(middleOf(w)).isEqualTo(alone);
+            assertThat(Arrays.stream(alone).distinct().count())
+                    .as("a pencil sheet has many tones")
+                    .isGreaterThan(500);
+        }
+    }
+
+    /** A storey with the demo's sheet on it and nothing else, over the demo as it was drawn. */
+    private static PlanDocument overTheDemo() {
+        var demo = DemoDocument.made();
+        var below = demo.plan().storeys().getFirst();
+        var added = StoreyEdits.addOnTop(demo.plan(), "Above");
+        return demo.with(added.plan().withStorey(added.id(), s -> s.with(Underlay.class, below.underlays())));
+    }
+
+    /** The colours of the middle of the drawing. */
+    private static int[] middleOf(WindowDriver w) throws Exception {
+        return WindowDriver.onScreen(() -> {
+            var picture = w.window().plan().snapshot(null, null);
+            var wide = (int) picture.getWidth() / 2;
+            var high = (int) picture.getHeight() / 2;
+            var out = new int[wide * high];
+            picture.getPixelReader()
+                    .getPixels(wide / 2, high / 2, wide, high, PixelFormat.getIntArgbInstance(), out, 0, wide);
+            return out;
+        });
     }
 }
