@@ -97,12 +97,10 @@ public final class Illustration {
     private final Remembered remembered;
     private final FloorArt floors;
 
-    /** Draws what lies outdoors, which has no depth. */
-    private final FloorArt outside;
-
     private final StructureArt structures;
     private final StructureArt onFloor;
     private final SiteArt site;
+    private final SiteArt onGround;
     private final FixedParts fixed;
     private final WordGrounds grounds;
     private final HandOfLook hand;
@@ -121,25 +119,16 @@ public final class Illustration {
         this.lamp = lamp;
         this.shadePxPerMm = shadePxPerMm;
         this.pens = Pens.of(Indoors.of(look), frame.scale());
-        this.depth = depth();
+        // A plan has depth once it is lit: while one draws and colours, everything lies where the plan has it.
+        this.depth = lamp == Lamp.LIT ? Depth.of(view, frame) : Optional.empty();
         this.low = depth.map(d -> d.at(0)).orElse(frame);
         this.remembered = pictures.within(new Setting(frame, pens, depth));
         this.floors = new FloorArt(low, pens, look.textureStrength(), remembered);
-        this.outside = depth.isEmpty()
-                ? floors
-                : new FloorArt(
-                        frame,
-                        pens,
-                        look.textureStrength(),
-                        pictures.within(new Setting(frame, pens, Optional.empty())));
         this.structures = new StructureArt(frame, pens, lamp, plan.units());
         this.onFloor = depth.isEmpty() ? structures : new StructureArt(low, pens, lamp, plan.units());
-        this.site = new SiteArt(
-                frame,
-                pens,
-                lamp,
-                outside,
-                lamp == Lamp.LIT ? view.light().map(Light::fall).orElse(Point.ORIGIN) : Point.ORIGIN);
+        var shadeFalls = lamp == Lamp.LIT ? view.light().map(Light::fall).orElse(Point.ORIGIN) : Point.ORIGIN;
+        this.site = new SiteArt(frame, pens, lamp, floors, shadeFalls);
+        this.onGround = depth.isEmpty() ? site : new SiteArt(low, pens, lamp, floors, shadeFalls);
         this.fixed = storey.fixedParts();
         this.grounds = wordGrounds();
         var fall = view.light().orElse(view.view().light()).fall();
@@ -181,10 +170,11 @@ public final class Illustration {
                         geometry.storey().grounds(),
                         geometry.storey().structures(),
                         lamp),
-                () -> site.wash(geometry, look.paper().wash())));
-        ground.addAll(site.ground(geometry.storey()));
-        ground.addAll(site.bays(fixed.blocks()));
-        ground.addAll(structures.balconies(fixed.blocks(), outside));
+                () -> (geometry.storey().grounds().isEmpty() ? site : onGround)
+                        .wash(geometry, look.paper().wash())));
+        ground.addAll(onGround.ground(geometry.storey()));
+        ground.addAll(onGround.bays(fixed.blocks()));
+        ground.addAll(onFloor.balconies(fixed.blocks(), floors));
         add(layers, LayerKind.GROUND, Kind.GROUND, ground);
         add(layers, LayerKind.FLOOR, Kind.FINISHES, floorMarks());
         var others = OtherWords.of(view, frame, pens, remembered);
@@ -205,13 +195,15 @@ public final class Illustration {
         lying.addAll(kept(
                 About.STAIRS,
                 List.of(fixed, lamp, geometry.storey().levels()),
-                () -> new StairArt(
-                                low,
+                () -> depth.map(d -> StairArt.raised(d, pens, lamp))
+                        .orElseGet(() -> new StairArt(
+                                frame,
                                 pens,
                                 lamp,
-                                geometry.storey().levels().cut().mm())
+                                geometry.storey().levels().cut().mm()))
                         .marks(fixed.stairs())));
-        lying.addAll(site.cars(fixed.blocks()));
+        lying.addAll(depth.map(d -> List.<Mark>of(new Mark.Clip(outdoors(), onGround.cars(fixed.blocks(), d))))
+                .orElseGet(() -> onGround.cars(fixed.blocks())));
         lying.addAll(kept(
                 About.STEPS,
                 List.of(geometry.rooms(), geometry.cuts(), geometry.storey().regions()),
@@ -278,23 +270,28 @@ public final class Illustration {
         }
         var over = Figure.builder();
         geometry.shells().forEach(s -> over.ring(s.shell().counterClockwise()));
-        var beside = Figure.builder();
-        var box = geometry.shellBounds().orElseThrow().grown(BEYOND_CROWNS_MM);
-        beside.ring(box.ring().counterClockwise());
-        geometry.shells().forEach(s -> beside.ring(s.shell().counterClockwise().reversed()));
         var out = new ArrayList<Mark>();
-        out.add(new Mark.Clip(frame.paper(beside.build()), crowns));
+        out.add(new Mark.Clip(outdoors(), crowns));
         if (showing.of(Kind.CROWNS) == Showing.Degree.FADED) {
             out.add(new Mark.Clip(frame.paper(over.build()), Fading.of(crowns, pens.colour(Role.PAPER))));
         }
         return out;
     }
 
+    /** All around the buildings, on paper. */
+    private Figure outdoors() {
+        var beside = Figure.builder();
+        var box = geometry.shellBounds().orElseThrow().grown(BEYOND_CROWNS_MM);
+        beside.ring(box.ring().counterClockwise());
+        geometry.shells().forEach(s -> beside.ring(s.shell().counterClockwise().reversed()));
+        return frame.paper(beside.build());
+    }
+
     private void words(List<Layer> layers, OtherWords others) {
         var words = new ArrayList<Mark>();
         if (showing.shows(Kind.ROOM_NAMES)) {
             var names = new ArrayList<>(new LabelArt(view, frame, pens, others, remembered).rooms());
-            names.addAll(site.names(geometry, writtenOutside(others), plan.units()));
+            names.addAll(site.names(geometry, writtenOutside(others), plan.units(), depth));
             words.addAll(faint(Kind.ROOM_NAMES, onGround(names)));
         }
         words.addAll(faint(Kind.NOTES, onGround(others.notes())));
@@ -432,7 +429,8 @@ public final class Illustration {
         }
         var all = remembered.answerOf(About.LIVED_IN, List.of(geometry), () -> LivedIn.all(geometry));
         var words = Stream.concat(read(others).stream(), others.read(others.tags()).stream())
-                .map(box -> onPlan(box.grown(BESIDE_WORDS_MM)))
+                .map(box -> box.grown(BESIDE_WORDS_MM))
+                .flatMap(box -> Stream.of(frame, low).distinct().map(there -> onPlan(box, there)))
                 .toList();
         return PiecesSeen.of(pieces, all, amount, words);
     }
@@ -453,25 +451,15 @@ public final class Illustration {
         add(layers, LayerKind.TOPS, Kind.FURNITURE, art.marks(pieces, SymbolShape.Level.TOP));
     }
 
-    /** Of a piece in a room as much is seen as the cut of its walls lets be seen. */
+    /** Of a piece as much is seen as the cut of the walls around it lets be seen. */
     private List<Mark> raised(FurnitureArt art, List<Furnishing> pieces, SymbolShape.Level level) {
         return art.raised(
                 pieces,
                 level,
                 depth.orElseThrow(),
-                piece -> geometry.roomAt(piece.at().point()).map(room -> frame.paper(room.outline())));
-    }
-
-    /** A plan has depth once it is lit: while one draws and colours, everything lies where the plan has it. */
-    private Optional<Depth> depth() {
-        var middle = geometry.shellBounds();
-        return lamp != Lamp.LIT || view.view().depth() == 0 || middle.isEmpty()
-                ? Optional.empty()
-                : Optional.of(Depth.of(
-                        frame,
-                        middle.get().centre(),
-                        view.view().depth(),
-                        geometry.storey().levels().cut().mm()));
+                piece -> geometry.roomAt(piece.at().point())
+                        .map(room -> frame.paper(room.outline()))
+                        .orElseGet(this::outdoors));
     }
 
     private record StandingOut(List<Outline> over, List<Outline> shells) {}
@@ -492,7 +480,7 @@ public final class Illustration {
                         .placed().stream().map(LabelArt.Placed::box)
                 : Stream.<Box>empty();
         var site = showing.shows(Kind.ROOM_NAMES)
-                ? others.read(this.site.names(geometry, writtenOutside(others), plan.units()))
+                ? others.read(this.site.names(geometry, writtenOutside(others), plan.units(), depth))
                 : List.<Box>of();
         var sides = tiers();
         var isBare =
@@ -619,6 +607,10 @@ public final class Illustration {
     }
 
     private Box onPlan(Box paper) {
-        return Box.around(paper.ring().corners().stream().map(frame::plan).toList());
+        return onPlan(paper, frame);
+    }
+
+    private static Box onPlan(Box paper, PaperFrame there) {
+        return Box.around(paper.ring().corners().stream().map(there::plan).toList());
     }
 }

@@ -7,6 +7,7 @@ import honeylamp.TestPlans;
 import honeylamp.catalogue.Looks;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Layer;
@@ -14,6 +15,7 @@ import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
@@ -24,6 +26,7 @@ import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.words.LabelArt;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Structure;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -151,7 +154,7 @@ class DepthTest {
         return middle.plus(p.minus(middle).times(11_000 / (11_000 + belowMm)));
     }
 
-    /** The light of lamps lies over all that is drawn, the ground outside too, which has no depth. */
+    /** The light of lamps lies over all that is drawn, the ground outside too. */
     @Test
     void lampLightLiesOverTheSameGroundAsWithoutDepth() {
         var plan = ViewEdits.look(QuillbackLane.plan(), _ -> Looks.DUSK);
@@ -173,5 +176,105 @@ class DepthTest {
         assertThat(inside).hasSizeGreaterThan(flat.size());
         // as high as the cut and more: its top lies where a plan without depth has it
         assertThat(inside).containsAll(flat);
+    }
+
+    /**
+     * The back of a sofa, 1,850 north of the middle and 850 high: by similar triangles its upper edge is seen 1,850 × 11,000 /
+     * (11,000 + cut - 850) from it, farther than anything of a seat at 450.
+     */
+    @Test
+    void backsOfSeatsStandUpOverTheirSeats() {
+        var plan = deep(TestPlans.with(TestPlans.clearRectangle(5000, 4000), "sofa", 2000, 900, 850, 2500, 3400, 0), 1);
+        var middle = new Point(2500, 2000);
+        var cut = TestPlans.geometry(plan).storey().levels().cut().mm();
+        var clip =
+                (Mark.Clip) marks(picture(plan, Lamp.LIT), LayerKind.FURNITURE).getFirst();
+        var farthest = clip.inside().stream()
+                .filter(Mark.Fill.class::isInstance)
+                .mapToDouble(m -> ((Mark.Fill) m).path().bounds().minY())
+                .min()
+                .orElseThrow();
+        var back = FRAME.paper(seen(new Point(2500, 3850), middle, cut - 850)).y();
+        var asSeat = FRAME.paper(seen(new Point(2500, 3850), middle, cut - 450)).y();
+        assertThat(asSeat - back).isGreaterThan(1);
+        assertThat(farthest).isCloseTo(back, within(0.2));
+    }
+
+    /** Steps up from the tea room and down from the loft: each tread lies where an eye over the building sees its height. */
+    @Test
+    void eachStepOfAStairLiesAtItsHeight() {
+        for (var drawn : List.of(QuillbackLane.plan(), SailclothYard.plan())) {
+            var plan = deep(drawn, 1);
+            var view = TestPlans.view(plan);
+            var geometry = view.storey().geometry();
+            var middle = geometry.shellBounds().orElseThrow().centre();
+            var cut = geometry.storey().levels().cut().mm();
+            var flights = view.storey().fixedParts().stairs().getFirst();
+            var isUp = flights.seen() == FixedParts.End.FOOT;
+            var floorMm = isUp ? 0 : flights.stair().rise().mm();
+            var drawnAt = fills(marks(picture(plan, Lamp.LIT), LayerKind.STRUCTURES))
+                    .map(fill -> fill.path().bounds())
+                    .toList();
+            var treads = flights.steps().treads();
+            for (var tread : isUp ? treads.subList(0, 4) : treads.subList(treads.size() - 4, treads.size())) {
+                var corners = tread.outline().corners().stream()
+                        .map(p -> FRAME.paper(seen(p, middle, cut + floorMm - tread.topMm())))
+                        .toList();
+                assertThat(drawnAt)
+                        .as("the step at " + tread.topMm() + " of " + plan.name())
+                        .anyMatch(box -> isSame(box, Box.around(corners)));
+            }
+        }
+    }
+
+    /** The ground lies at the floor's level: the yard of the tea room is as much smaller about the middle as the floor is. */
+    @Test
+    void groundLiesBelowTheCutAndCarsStandOnIt() {
+        var plan = deep(QuillbackLane.plan(), 1);
+        var geometry = TestPlans.view(plan).storey().geometry();
+        var middle = geometry.shellBounds().orElseThrow().centre();
+        var cut = geometry.storey().levels().cut().mm();
+        var picture = picture(plan, Lamp.LIT);
+        var grounds = geometry.storey().grounds().stream()
+                .map(g -> Box.around(g.ring().corners().stream()
+                        .map(p -> FRAME.paper(seen(p, middle, cut)))
+                        .toList()))
+                .toList();
+        var drawn = fills(marks(picture, LayerKind.GROUND))
+                .map(f -> f.path().bounds())
+                .toList();
+        assertThat(grounds)
+                .filteredOn(g -> drawn.stream().anyMatch(box -> isSame(box, g)))
+                .as("what is not laid of stones is one fill")
+                .isNotEmpty();
+        var bay = geometry.storey().structures().stream()
+                .filter(s -> s.form() instanceof Structure.ParkingBay)
+                .findFirst()
+                .orElseThrow();
+        var at = bay.placing().apply(Point.ORIGIN);
+        var foot = FRAME.paper(seen(at, middle, cut));
+        var roof = FRAME.paper(seen(at, middle, 0));
+        var highest = fills(marks(picture, LayerKind.STRUCTURES))
+                .filter(f -> f.path().bounds().contains(roof))
+                .reduce((_, last) -> last)
+                .orElseThrow();
+        assertThat(highest.path().bounds().centre().distance(foot))
+                .as("its roof is seen farther out than where it stands")
+                .isGreaterThan(0.5 * roof.distance(foot));
+    }
+
+    private static Stream<Mark.Fill> fills(List<Mark> marks) {
+        return marks.stream().flatMap(m -> switch (m) {
+            case Mark.Fill fill -> Stream.of(fill);
+            case Mark.Clip clip -> fills(clip.inside());
+            default -> Stream.empty();
+        });
+    }
+
+    private static boolean isSame(Box a, Box b) {
+        return Math.abs(a.minX() - b.minX()) < 1e-6
+                && Math.abs(a.minY() - b.minY()) < 1e-6
+                && Math.abs(a.maxX() - b.maxX()) < 1e-6
+                && Math.abs(a.maxY() - b.maxY()) < 1e-6;
     }
 }

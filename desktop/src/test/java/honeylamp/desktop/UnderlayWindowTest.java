@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.workspace.Tool;
-import honeylamp.edit.UnderlayEdits.TracedWork;
 import honeylamp.edit.StoreyEdits;
-import honeylamp.illustrate.paper.Lamp;
+import honeylamp.edit.UnderlayEdits.TracedWork;
 import honeylamp.geometry.Point;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;

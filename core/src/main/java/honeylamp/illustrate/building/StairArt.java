@@ -12,6 +12,8 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
+import honeylamp.illustrate.building.StepsInDepth.Step;
+import honeylamp.illustrate.paper.Depth;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
@@ -20,6 +22,7 @@ import honeylamp.plan.Stair;
 import honeylamp.plan.TextRole;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Predicate;
 
 /**
@@ -44,13 +47,24 @@ public final class StairArt {
     private final Pens pens;
     private final Lamp lamp;
     private final double cutMm;
+    private final Optional<StepsInDepth> raised;
 
     /** An art for a storey cut so far above its floor, in mm. */
     public StairArt(PaperFrame frame, Pens pens, Lamp lamp, double cutMm) {
+        this(frame, pens, lamp, cutMm, Optional.empty());
+    }
+
+    private StairArt(PaperFrame frame, Pens pens, Lamp lamp, double cutMm, Optional<StepsInDepth> raised) {
         this.frame = frame;
         this.pens = pens;
         this.lamp = lamp;
         this.cutMm = cutMm;
+        this.raised = raised;
+    }
+
+    /** An art for a storey that one looks down into. */
+    public static StairArt raised(Depth depth, Pens pens, Lamp lamp) {
+        return new StairArt(depth.frame(), pens, lamp, depth.cutMm(), Optional.of(new StepsInDepth(depth, pens)));
     }
 
     public List<Mark> marks(List<Flights> stairs) {
@@ -70,10 +84,8 @@ public final class StairArt {
         var cutAt = steps.upTo(cutMm);
         var whole = cutAt >= steps.treads().size();
         var lower = whole ? steps.outline() : belowCut(flights, cutAt);
-        fill(out, lower, tone(0));
-        var solid = Figure.builder();
-        for (var i = 0; i <= Math.min(cutAt, steps.risers().size() - 1); i++) {
-            solid.line(steps.risers().get(i).a(), steps.risers().get(i).b());
+        if (raised.isEmpty()) {
+            fill(out, lower, tone(0));
         }
         var dashed = Figure.builder();
         for (var riser : steps.risers()
@@ -93,10 +105,37 @@ public final class StairArt {
             out.add(new Mark.Stroke(frame.paper(Figure.line(line.a(), line.b())), pens.swing(), pens.ink()));
             out.add(new Mark.Stroke(frame.paper(dashed.build()), pens.overhead(), pens.swingInk()));
         }
+        raised.ifPresentOrElse(
+                depth -> out.addAll(depth.standing(climbing(flights, cutAt))), () -> lines(out, steps, lower, cutAt));
+        newel(out, flights);
+        arrow(out, climb(flights), flights);
+    }
+
+    private void lines(List<Mark> out, StairSteps steps, List<Outline> lower, int cutAt) {
+        var solid = Figure.builder();
+        for (var i = 0; i <= Math.min(cutAt, steps.risers().size() - 1); i++) {
+            solid.line(steps.risers().get(i).a(), steps.risers().get(i).b());
+        }
         out.add(new Mark.Stroke(frame.paper(solid.build()), pens.swing(), pens.swingInk()));
         outline(out, lower);
-        newel(out, flights);
-        arrow(out, steps.walkingLine(), flights);
+    }
+
+    /** The steps below the cut: the one that is cut as far as it is there. */
+    private List<Step> climbing(Flights flights, int cutAt) {
+        var treads = flights.steps().treads();
+        var out = new ArrayList<Step>();
+        for (var i = 0; i <= Math.min(cutAt, treads.size() - 1); i++) {
+            var whole = List.of(Outline.of(treads.get(i).outline()));
+            var parts = i < cutAt ? whole : Regions.intersection(whole, belowCut(flights, cutAt));
+            var below = i == 0 ? 0 : treads.get(i - 1).topMm();
+            out.add(new Step(parts, below, treads.get(i).topMm(), tone(0)));
+        }
+        return out;
+    }
+
+    /** A line along steps between two heights above the floor, as it is seen. */
+    private List<Point> seen(List<Point> line, double fromMm, double toMm) {
+        return raised.map(depth -> depth.seen(line, fromMm, toMm)).orElse(line);
     }
 
     /** What of the steps lies below the cut, ended by the slanting line. */
@@ -131,6 +170,39 @@ public final class StairArt {
             return;
         }
         var steps = flights.steps();
+        raised.ifPresentOrElse(
+                depth -> {
+                    var floor = depth.depth().at(0);
+                    for (var part : well) {
+                        var hole = floor.paper(part);
+                        var seen = new ArrayList<Mark>();
+                        seen.add(new Mark.Fill(hole, tone(steps.treads().size())));
+                        seen.addAll(depth.sidesOf(
+                                part.shell(), flights.stair().rise().mm()));
+                        seen.addAll(depth.hanging(descending(flights)));
+                        out.add(new Mark.Clip(hole, seen));
+                        out.add(new Mark.Stroke(hole, pens.leaf(), pens.ink()));
+                    }
+                },
+                () -> flat(out, flights, well));
+        newel(out, flights);
+        arrow(out, descentSeen(flights), flights);
+    }
+
+    /** The walking line up as it is seen. */
+    private List<Point> climb(Flights flights) {
+        return seen(flights.steps().walkingLine(), 0, flights.stair().rise().mm());
+    }
+
+    /** The same down to where the floor hides it. */
+    private List<Point> descentSeen(Flights flights) {
+        var at = flights.steps().riserAt();
+        var deepest = flights.stair().rise().mm() * (at.get(flights.openFrom()) / at.getLast() - 1);
+        return seen(descent(flights), 0, deepest);
+    }
+
+    private void flat(List<Mark> out, Flights flights, List<Outline> well) {
+        var steps = flights.steps();
         fill(out, well, tone(steps.treads().size()));
         for (var i = flights.openFrom(); i < steps.treads().size(); i++) { // higher steps over lower ones
             fill(
@@ -141,8 +213,19 @@ public final class StairArt {
             out.add(new Mark.Stroke(frame.paper(Figure.line(riser.a(), riser.b())), pens.swing(), pens.swingInk()));
         }
         outline(out, well);
-        newel(out, flights);
-        arrow(out, descent(flights), flights);
+    }
+
+    /** The steps below an open floor, the lowest first. */
+    private List<Step> descending(Flights flights) {
+        var treads = flights.steps().treads();
+        var rise = flights.stair().rise().mm();
+        var out = new ArrayList<Step>();
+        for (var i = flights.openFrom(); i < treads.size(); i++) {
+            var below = i == 0 ? 0 : treads.get(i - 1).topMm();
+            var parts = List.of(Outline.of(treads.get(i).outline()));
+            out.add(new Step(parts, below - rise, treads.get(i).topMm() - rise, tone(treads.size() - i)));
+        }
+        return out;
     }
 
     /** The walking line from the upper floor down to where the floor hides it. */
@@ -187,6 +270,10 @@ public final class StairArt {
         if (stair.shape() == Stair.Shape.SPIRAL && stair.well().mm() > 0) {
             var at = flights.part().placing().apply(Point.ORIGIN);
             var circle = frame.paper(Figure.circle(at, stair.well().mm() / 2));
+            if (raised.isPresent() && flights.seen() == End.FOOT) {
+                out.addAll(raised.get().newel(at, stair.well().mm() / 2));
+                return;
+            }
             out.add(new Mark.Fill(circle, Ink.of(pens.colour(Role.NEWEL).argb())));
             out.add(new Mark.Stroke(circle, pens.leaf(), pens.ink()));
         }
@@ -245,7 +332,7 @@ public final class StairArt {
     private Mark words(Flights flights, Predicate<Outline> isFree) {
         var isFoot = flights.seen() == End.FOOT;
         var text = (isFoot ? "UP " : "DOWN ") + flights.stair().risers() + " R";
-        var line = isFoot ? flights.steps().walkingLine() : descent(flights);
+        var line = isFoot ? climb(flights) : descentSeen(flights);
         var wide = frame.planMm(pens.face(TextRole.STAIR, Typeface.REGULAR).widthMm(text, cap(), 0));
         var places = places(flights, line, wide);
         var free = places.stream()

@@ -10,8 +10,10 @@ import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Pen;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Figure;
+import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
+import honeylamp.geometry.Ring;
 import honeylamp.illustrate.paper.Depth;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
@@ -95,24 +97,16 @@ public final class FurnitureArt {
      * The marks of one level of all pieces as one sees them who looks down into a storey: each where its main top lies, with
      * its sides below, as far as its room lets it be seen.
      *
-     * @param seen what of the paper a piece is seen in; what stands in no room has no depth
+     * @param seen what of the paper a piece is seen in
      */
     public List<Mark> raised(
-            List<Furnishing> pieces,
-            SymbolShape.Level level,
-            Depth depth,
-            Function<Furnishing, Optional<Figure>> seen) {
+            List<Furnishing> pieces, SymbolShape.Level level, Depth depth, Function<Furnishing, Figure> seen) {
         var out = new ArrayList<Mark>();
         for (var piece : lowestFirst(pieces)) {
-            seen.apply(piece)
-                    .ifPresentOrElse(
-                            within -> {
-                                var marks = raised(piece, level, depth);
-                                if (!marks.isEmpty()) {
-                                    out.add(new Mark.Clip(within, marks));
-                                }
-                            },
-                            () -> out.addAll(marks(piece, level)));
+            var marks = raised(piece, level, depth);
+            if (!marks.isEmpty()) {
+                out.add(new Mark.Clip(seen.apply(piece), marks));
+            }
         }
         return out;
     }
@@ -126,7 +120,42 @@ public final class FurnitureArt {
             sides(out, piece, depth);
         }
         out.addAll(marks(piece, level, depth.at(mainTopMm(piece))));
+        if (level == SymbolShape.Level.BODY) {
+            higherParts(out, piece, depth);
+        }
         return out;
+    }
+
+    /** What of a piece stands higher than its main top, such as backs and arms of seats: drawn once more up there. */
+    private void higherParts(List<Mark> out, Furnishing piece, Depth depth) {
+        var main = mainTopMm(piece);
+        var bottom = piece.bottom().mm();
+        Furnishings.of(piece)
+                .filter(k -> k.stand() != Stand.UNDERFOOT && k.stand() != Stand.ON_TOP)
+                .ifPresent(kind -> kind.symbol(piece).bodies().stream()
+                        .filter(b -> bottom + b.topMm() > main + FLUSH_MM)
+                        .sorted(Comparator.comparingDouble(Symbol.Body::topMm))
+                        .forEach(body -> {
+                            side(out, piece, body, Math.max(main, bottom + body.bottomMm()), depth);
+                            var there = depth.at(bottom + body.topMm());
+                            var top = there.paper(Figure.ring(standing(piece, body)));
+                            out.add(new Mark.Clip(top, marks(piece, SymbolShape.Level.BODY, there)));
+                            out.add(new Mark.Stroke(top, pens.furnitureInner(), pens.furnitureInk()));
+                        }));
+    }
+
+    /** The sides of a part that stands up, from a height above the floor to its top. */
+    private void side(List<Mark> out, Furnishing piece, Symbol.Body body, double fromMm, Depth depth) {
+        var ring = standing(piece, body);
+        var low = depth.at(fromMm);
+        var high = depth.at(piece.bottom().mm() + body.topMm());
+        var corners = Stream.concat(
+                        ring.corners().stream().map(low::paper),
+                        ring.corners().stream().map(high::paper))
+                .toList();
+        var hull = Figure.ring(Regions.hull(corners));
+        out.add(new Mark.Fill(hull, side(piece, body.role())));
+        out.add(new Mark.Stroke(hull, pens.furnitureInner(), pens.furnitureInk()));
     }
 
     /** How high the largest part of a piece ends: the seat of a sofa, the top of a table. */
@@ -152,18 +181,26 @@ public final class FurnitureArt {
                 .ifPresent(kind -> kind.symbol(piece).bodies().stream()
                         .filter(b -> bottom + b.topMm() <= top + FLUSH_MM)
                         .sorted(Comparator.comparingDouble(Symbol.Body::topMm))
-                        .forEach(body -> {
-                            var ring = body.footprint().through(piece.placing());
-                            var low = depth.at(bottom + body.bottomMm());
-                            var high = depth.at(bottom + body.topMm());
-                            var corners = Stream.concat(
-                                            ring.corners().stream().map(low::paper),
-                                            ring.corners().stream().map(high::paper))
-                                    .toList();
-                            var hull = Figure.ring(Regions.hull(corners));
-                            out.add(new Mark.Fill(hull, side(piece, body.role())));
-                            out.add(new Mark.Stroke(hull, pens.furnitureInner(), pens.furnitureInk()));
-                        }));
+                        .forEach(body -> side(out, piece, body, bottom + body.bottomMm(), depth)));
+    }
+
+    /** Where a part that stands up stands, in plan mm: no wider than the piece is drawn from above, as a boat is. */
+    private static Ring standing(Furnishing piece, Symbol.Body body) {
+        var ring = body.footprint().through(piece.placing());
+        var drawn = Furnishings.of(piece).stream()
+                .flatMap(kind -> kind.symbol(piece).parts().stream())
+                .filter(part -> part.level() == SymbolShape.Level.BODY
+                        && part.edge() == SymbolShape.Edge.OUTLINE
+                        && !part.path().isEmpty())
+                .flatMap(part -> part.path().flattened(PIECES_PER_CURVE).corners().stream())
+                .map(piece.placing()::apply)
+                .toList();
+        return drawn.size() < 3
+                ? ring
+                : Regions.intersection(List.of(Outline.of(ring)), List.of(Outline.of(Regions.hull(drawn)))).stream()
+                        .map(Outline::shell)
+                        .max(Comparator.comparingDouble(Ring::area))
+                        .orElse(ring);
     }
 
     private Ink side(Furnishing piece, Role role) {

@@ -13,6 +13,16 @@ import java.util.Optional;
 final class CarArt {
     private static final double MIRROR_MM = 150;
 
+    /** How high the parts of a car end above the ground, in mm; its body begins over the road. */
+    static final double BODY_FROM_MM = 220;
+
+    /** The windows begin where the body ends. */
+    static final double ROOF_FROM_MM = 860;
+
+    private static final double WHEELS_MM = 330;
+    private static final double BODY_MM = ROOF_FROM_MM;
+    private static final double ROOF_MM = 1430;
+
     /** How a shape is outlined. */
     enum Edge {
         OUTLINE,
@@ -24,8 +34,20 @@ final class CarArt {
      *
      * @param role its colour; empty if it is a line only
      * @param lighter than the colour of the role
+     * @param topMm how high it lies above the ground
+     * @param bulk whether it stands up from what is below it, and so has sides
      */
-    record Shape(Figure path, Optional<Role> role, double lighter, Edge edge) {}
+    record Shape(Figure path, Optional<Role> role, double lighter, Edge edge, double topMm, Bulk bulk) {}
+
+    /** What of a car is seen from its sides. */
+    enum Bulk {
+        /** The body, over the road. */
+        BODY,
+        /** The roof, over its windows. */
+        ROOF,
+        /** What lies on these. */
+        FLAT
+    }
 
     private final double w;
     private final double l;
@@ -47,10 +69,10 @@ final class CarArt {
         var tail = -l + (isLong ? 0.10 : 0.30) * l; // where the rear window meets the boot
         wheels();
         mirrors(screen);
-        fill(body(), Role.CAR, 0, Edge.OUTLINE);
+        bulk(body(), Role.CAR, Edge.OUTLINE, BODY_MM, Bulk.BODY);
         lamps();
         fill(cabin(screen, tail), Role.CAR_GLASS, 0, Edge.INNER);
-        fill(roof(screen, tail), Role.CAR_ROOF, 0, Edge.INNER);
+        bulk(roof(screen, tail), Role.CAR_ROOF, Edge.INNER, ROOF_MM, Bulk.ROOF);
         line(Figure.builder()
                 .line(at(-0.62, screen + 0.10 * w), at(-0.46, l - 0.34 * w))
                 .line(at(0.62, screen + 0.10 * w), at(0.46, l - 0.34 * w))
@@ -71,11 +93,15 @@ final class CarArt {
     }
 
     private void fill(Figure path, Role role, double lighter, Edge edge) {
-        shapes.add(new Shape(path, Optional.of(role), lighter, edge));
+        shapes.add(new Shape(path, Optional.of(role), lighter, edge, BODY_MM, Bulk.FLAT));
+    }
+
+    private void bulk(Figure path, Role role, Edge edge, double topMm, Bulk bulk) {
+        shapes.add(new Shape(path, Optional.of(role), 0, edge, topMm, bulk));
     }
 
     private void line(Figure path) {
-        shapes.add(new Shape(path, Optional.empty(), 0, Edge.INNER));
+        shapes.add(new Shape(path, Optional.empty(), 0, Edge.INNER, BODY_MM, Bulk.FLAT));
     }
 
     /** What is seen of them beside the body. */
@@ -92,7 +118,7 @@ final class CarArt {
                         40);
             }
         }
-        fill(wheels.build(), Role.DARK, 0, Edge.INNER);
+        bulk(wheels.build(), Role.DARK, Edge.INNER, WHEELS_MM, Bulk.FLAT);
     }
 
     private void mirrors(double screen) {

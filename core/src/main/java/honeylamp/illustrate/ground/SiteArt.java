@@ -18,6 +18,7 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
+import honeylamp.illustrate.paper.Depth;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
@@ -25,6 +26,7 @@ import honeylamp.plan.Finish;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Ground.Use;
 import honeylamp.plan.Oklch;
+import honeylamp.plan.Position;
 import honeylamp.plan.Role;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
@@ -60,6 +62,11 @@ public final class SiteArt {
     private static final double KERB_MM = 320;
 
     private static final double UNDER_WATER_MM = 240;
+
+    /** The sides of cars are so much darker. */
+    private static final double SIDE_DARKER = 0.10;
+
+    private static final int PIECES_PER_CURVE = 5;
 
     /** As wide as a mower cuts. */
     private static final double MOWN_MM = 600;
@@ -339,26 +346,58 @@ public final class SiteArt {
 
     /** The cars that stand in the bays. */
     public List<Mark> cars(List<Structure> parts) {
+        return cars(parts, (out, part, car) -> CarArt.of(car).forEach(shape -> flat(out, part, shape, frame)));
+    }
+
+    /** The cars as one sees them who looks down into a storey. */
+    public List<Mark> cars(List<Structure> parts, Depth depth) {
+        return cars(
+                parts,
+                (out, part, car) -> CarArt.of(car).forEach(shape -> {
+                    switch (shape.bulk()) {
+                        case BODY -> sides(out, part, shape, CarArt.BODY_FROM_MM, pens.colour(Role.CAR), depth);
+                        case ROOF -> sides(out, part, shape, CarArt.ROOF_FROM_MM, pens.colour(Role.CAR_GLASS), depth);
+                        case FLAT -> {}
+                    }
+                    flat(out, part, shape, depth.at(shape.topMm()));
+                }));
+    }
+
+    private interface CarDrawing {
+        void draw(List<Mark> out, Structure part, Car car);
+    }
+
+    private static List<Mark> cars(List<Structure> parts, CarDrawing drawing) {
         var out = new ArrayList<Mark>();
         for (var part : parts) {
             if (part.form() instanceof ParkingBay bay) {
-                car(out, part, bay.car());
+                drawing.draw(out, part, bay.car());
             }
         }
         return out;
     }
 
     /** Seen from above, its nose to the back of the bay. */
-    private void car(List<Mark> out, Structure part, Car car) {
-        CarArt.of(car).forEach(shape -> {
-            var path = shape.path().through(part.placing().then(frame.toPaper()));
-            var pen = shape.edge() == CarArt.Edge.OUTLINE ? pens.furniture() : pens.furnitureInner();
-            if (shape.role().isPresent()) {
-                painted(out, path, pens.colour(shape.role().get()).lighter(shape.lighter()), pen);
-            } else {
-                out.add(new Mark.Stroke(path, pen, pens.innerInk()));
-            }
-        });
+    private void flat(List<Mark> out, Structure part, CarArt.Shape shape, PaperFrame there) {
+        var path = shape.path().through(part.placing().then(there.toPaper()));
+        var pen = shape.edge() == CarArt.Edge.OUTLINE ? pens.furniture() : pens.furnitureInner();
+        if (shape.role().isPresent()) {
+            painted(out, path, pens.colour(shape.role().get()).lighter(shape.lighter()), pen);
+        } else {
+            out.add(new Mark.Stroke(path, pen, pens.innerInk()));
+        }
+    }
+
+    /** What is seen of a car between two heights. */
+    private void sides(List<Mark> out, Structure part, CarArt.Shape shape, double fromMm, Oklch tone, Depth depth) {
+        var ring = shape.path().flattened(PIECES_PER_CURVE).through(part.placing());
+        var low = depth.at(fromMm);
+        var high = depth.at(shape.topMm());
+        var hull = Regions.hull(Stream.concat(
+                        ring.corners().stream().map(low::paper),
+                        ring.corners().stream().map(high::paper))
+                .toList());
+        painted(out, Figure.ring(hull), tone.lighter(-SIDE_DARKER), pens.furnitureInner());
     }
 
     private void painted(List<Mark> out, Figure path, Oklch tone, Pen pen) {
@@ -372,8 +411,10 @@ public final class SiteArt {
      * What the ground is and how large, where nothing stands on it; planting speaks for itself.
      *
      * @param dimensioned where dimensions are written, in plan mm
+     * @param depth of the picture, if it has any: names lie on the ground where it is seen
      */
-    public List<Mark> names(StoreyGeometry geometry, List<Outline> dimensioned, UnitSystem units) {
+    public List<Mark> names(
+            StoreyGeometry geometry, List<Outline> dimensioned, UnitSystem units, Optional<Depth> depth) {
         var storey = geometry.storey();
         var taken = new ArrayList<>(dimensioned);
         var building = geometry.network().poche().stream()
@@ -382,7 +423,8 @@ public final class SiteArt {
         taken.addAll(building);
         storey.structures().forEach(s -> taken.add(Outline.of(s.footprint())));
         storey.furnishings().forEach(f -> taken.add(Outline.of(Picking.footprint(f))));
-        storey.grounds().forEach(g -> taken.addAll(setbackLine(g)));
+        var grounds = storey.grounds().stream().map(g -> seen(g, depth)).toList();
+        grounds.forEach(g -> taken.addAll(setbackLine(g)));
         var out = new ArrayList<Mark>();
         for (var i = 0; i < storey.grounds().size(); i++) {
             var ground = storey.grounds().get(i);
@@ -390,14 +432,22 @@ public final class SiteArt {
                 continue;
             }
             var over = new ArrayList<>(taken);
-            storey.grounds().subList(i + 1, storey.grounds().size()).stream()
+            grounds.subList(i + 1, grounds.size()).stream()
                     .filter(g -> g.use() != Use.PLOT)
                     .forEach(g -> over.add(Outline.of(g.ring())));
             var open = Regions.difference(List.of(Outline.of(ground.ring())), building);
-            var free = Regions.difference(open, over);
+            var free = Regions.difference(List.of(Outline.of(grounds.get(i).ring())), over);
             name(out, ground, free, open.stream().mapToDouble(Outline::area).sum(), units);
         }
         return out;
+    }
+
+    /** Ground as it is seen by one who looks down into a storey: at the level of its floor. */
+    private static Ground seen(Ground ground, Optional<Depth> depth) {
+        return depth.map(d -> ground.around(ground.corners().stream()
+                        .map(corner -> Position.of(d.seenAt(corner.point(), 0)))
+                        .toList()))
+                .orElse(ground);
     }
 
     /** What the line of a setback takes of the ground, as a frame. */

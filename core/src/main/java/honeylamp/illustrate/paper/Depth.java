@@ -1,7 +1,9 @@
 package honeylamp.illustrate.paper;
 
+import honeylamp.derive.storeys.LaidView;
 import honeylamp.geometry.Point;
 import honeylamp.units.Checks;
+import java.util.Optional;
 
 /**
  * A storey seen from straight above its middle by an eye not endlessly far: what the plan cuts lies where a plan has it, and
@@ -27,8 +29,22 @@ public record Depth(PaperFrame frame, Point middle, double eyeMm, double cutMm) 
      *
      * @param amount more than 0, up to 1
      */
-    public static Depth of(PaperFrame frame, Point middle, double amount, double cutMm) {
+    static Depth of(PaperFrame frame, Point middle, double amount, double cutMm) {
         return new Depth(frame, middle, NEAREST_EYE_MM / amount, cutMm);
+    }
+
+    /** The depth of a view, about the middle of its building; none where there is no building or it is seen flat. */
+    public static Optional<Depth> of(LaidView view, PaperFrame frame) {
+        var geometry = view.storey().geometry();
+        var amount = view.view().depth();
+        return amount == 0
+                ? Optional.empty()
+                : geometry.shellBounds()
+                        .map(box -> of(
+                                frame,
+                                box.centre(),
+                                amount,
+                                geometry.storey().levels().cut().mm()));
     }
 
     /** Where the plan lies on paper at a height above the floor; what is higher than the cut lies in it. */

@@ -41,7 +41,7 @@ record KeptOff(List<Outline> all, BoxIndex boxes) {
     /** What stands in a view, and what is taken by other words. */
     static KeptOff of(LaidView view, Remembered remembered, List<Outline> taken) {
         var all = new ArrayList<Outline>();
-        var depth = depth(view);
+        var depth = Depth.of(view, PaperFrame.atOrigin(1));
         if (view.view().seen().shows(Showing.Kind.FURNITURE)) {
             for (var piece : view.storey().geometry().storey().furnishings()) {
                 List<Outline> flat = remembered.answerAbout(About.FOOTPRINTS, piece, () -> footprints(piece));
@@ -51,18 +51,6 @@ record KeptOff(List<Outline> all, BoxIndex boxes) {
         all.addAll(fixed(view, remembered, taken));
         depth.ifPresent(d -> view.storey().geometry().rooms().forEach(room -> all.addAll(faces(room.outline(), d))));
         return of(all);
-    }
-
-    private static Optional<Depth> depth(LaidView view) {
-        var geometry = view.storey().geometry();
-        return view.view().depth() == 0
-                ? Optional.empty()
-                : geometry.shellBounds()
-                        .map(box -> Depth.of(
-                                PaperFrame.atOrigin(1),
-                                box.centre(),
-                                view.view().depth(),
-                                geometry.storey().levels().cut().mm()));
     }
 
     /** A piece from its foot to its top, as it is seen in a plan with depth. */

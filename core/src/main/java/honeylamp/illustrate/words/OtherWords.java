@@ -15,6 +15,7 @@ import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.building.StairArt;
 import honeylamp.illustrate.ground.StepArt;
+import honeylamp.illustrate.paper.Depth;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
@@ -237,7 +238,9 @@ public record OtherWords(
     private OtherWords withStairs(LaidView view, Pens pens) {
         var cutMm = view.storey().geometry().storey().levels().cut().mm();
         var off = KeptOff.of(written()).walled(view);
-        var words = new StairArt(frame, pens, Lamp.LIT, cutMm)
+        var words = Depth.of(view, frame)
+                .map(depth -> StairArt.raised(depth, pens, Lamp.LIT))
+                .orElseGet(() -> new StairArt(frame, pens, Lamp.LIT, cutMm))
                 .words(view.storey().fixedParts().stairs(), off::isFree);
         return withStairs(words);
     }
