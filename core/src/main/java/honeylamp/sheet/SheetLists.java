@@ -544,7 +544,7 @@ final class SheetLists {
         return andMore(rows.size() - shown, column, y);
     }
 
-    /** The pattern as it lies, so small that a few pieces are seen. */
+    /** The pattern as it lies, so small that a few pieces are seen, and darker where there is nothing but its joints. */
     private Mark sample(Material material, Box swatch) {
         var pitch = Pieces.pitchMm(material.laying());
         var scale = Double.isFinite(pitch) ? Math.clamp(SAMPLE_PIECES * pitch / swatch.height(), 20, 400) : KEY_SCALE;
@@ -553,8 +553,10 @@ final class SheetLists {
                 new Box(swatch.minX() * scale, -swatch.maxY() * scale, swatch.maxX() * scale, -swatch.minY() * scale);
         var finish = new Finish(material.key(), 0, Position.ofMm(there.minX(), there.minY()))
                 .with(copy -> copy.laying(Optional.of(material.laying())).tone(material.own()));
-        return new FloorArt(frame, Pens.of(page.look(), scale), 1)
-                .floor(Figure.ring(there.ring()), there, material, finish, 3);
+        var pens = Pens.of(page.look(), scale);
+        var laid = new FloorArt(frame, pens, 1).floor(Figure.ring(there.ring()), there, material, finish, 3);
+        // joints are all there is to tell these samples by, and the finest lines there are
+        return pens.hasJointsAlone() ? new Mark.Clip(Figure.ring(swatch.ring()), List.of(laid, laid, laid)) : laid;
     }
 
     /** What notes on the page read: of the whole plan, and of the first view. */

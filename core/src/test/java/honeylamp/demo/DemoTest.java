@@ -3,10 +3,12 @@ package honeylamp.demo;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.demo.place.BoatShed;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.listing.SiteAreas;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.output.Progress;
 import honeylamp.plan.Plan;
@@ -83,6 +85,19 @@ class DemoTest {
         // the plot 476 x 662 in, the house 288 x 480 in
         assertThat(site.plotMm2()).isCloseTo(476 * 662 * 645.16, within(1.0));
         assertThat(site.builtMm2()).isCloseTo(288 * 480 * 645.16, within(1.0));
+    }
+
+    /** Else a look that washes rooms by what they are for has nothing to tell. */
+    @Test
+    void everyRoomIsUsedForSomething() throws Exception {
+        for (var plan : List.of(SailclothYard.plan(), QuillbackLane.plan(), BoatShed.plan())) {
+            assertThat(LaidPlan.of(plan).all())
+                    .flatExtracting(storey -> storey.geometry().rooms())
+                    .allSatisfy(
+                            room -> assertThat(room.mark().orElseThrow().fit().use())
+                                    .as(room.name())
+                                    .isNotEmpty());
+        }
     }
 
     @Test

@@ -1,5 +1,6 @@
 package honeylamp.demo.place;
 
+import honeylamp.catalogue.RoomUses;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.GroundEdits;
@@ -24,6 +25,9 @@ import java.util.Map;
 public final class BoatShed {
     private static final double LIVED_IN = 0.5;
     private static final String READINGS = "/honeylamp/demo/boat-shed.csv";
+    private static final Map<String, String> USES =
+            Map.of("Boat hall", "store", "Sail store", "store", "Workshop", "trade");
+
     private static final Map<String, Finish> FLOORS = Map.of(
             "Boat hall", Finish.of("screed"),
             "Workshop", Finish.of("wide-plank-oak").turnedTo(90),
@@ -125,6 +129,14 @@ public final class BoatShed {
                 var floor = FLOORS.get(room.name());
                 if (floor != null) {
                     plan = RoomEdits.floor(plan, storey.id(), room, floor);
+                }
+                var use = RoomUses.of(USES.getOrDefault(room.name(), ""));
+                if (use.isPresent()) {
+                    plan = RoomEdits.fit(
+                            plan,
+                            storey.id(),
+                            room,
+                            f -> f.usedAs(use.get().key(), use.get().part()));
                 }
             }
             return measured(ViewEdits.livedIn(outside(furnished(plan)), LIVED_IN));

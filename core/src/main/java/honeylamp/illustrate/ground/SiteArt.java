@@ -22,9 +22,11 @@ import honeylamp.illustrate.paper.Depth;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.illustrate.shade.LampLight;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Ground.Use;
+import honeylamp.plan.Look.Shading;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Position;
 import honeylamp.plan.Role;
@@ -41,6 +43,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -77,6 +80,7 @@ public final class SiteArt {
     private static final int MOST_SETTS = 2000;
     private static final double BORDER_DARKER = 0.018;
     private static final double MOWN_LIGHTER = 0.011;
+    private static final double MOWN_COVERS = 0.28;
     private static final long MOST_STRIPS = 400;
 
     /** Around names of ground, in paper mm. */
@@ -113,20 +117,26 @@ public final class SiteArt {
 
     /** One ground as it usually is, for a sample. */
     public List<Mark> sample(Ground ground) {
-        var out = new ArrayList<Mark>();
-        if (ground.use() == Use.PLOT) {
-            plot(out, ground);
-        } else {
-            surface(out, ground, Optional.empty());
-        }
-        return out;
+        return laid(List.of(ground), _ -> Optional.empty());
     }
 
     /** The ground around what is built and laid out, toned ever less until it is paper. */
     public List<Mark> wash(StoreyGeometry geometry, double strength) {
-        if (strength == 0 || lamp == Lamp.DRAFT) {
+        var isEvening = pens.look().shading() == Shading.LAMPS;
+        if (lamp == Lamp.DRAFT || strength == 0 && !isEvening) {
             return List.of();
         }
+        var out = new ArrayList<Mark>();
+        if (strength > 0) {
+            around(out, geometry, strength);
+        }
+        // the light of lamps lies over the ground itself, not over what it passes into
+        out.addAll(fading(geometry.storey(), isEvening && lamp == Lamp.LIT ? LampLight::unlit : ink -> ink));
+        return out;
+    }
+
+    /** The soft tone of the ground around all that is built and laid. */
+    private void around(List<Mark> out, StoreyGeometry geometry, double strength) {
         var storey = geometry.storey();
         var held = Stream.of(
                         geometry.shells().stream(),
@@ -138,7 +148,6 @@ public final class SiteArt {
                 .map(o -> Outline.of(o.shell()))
                 .toList();
         var whole = Regions.union(held);
-        var out = new ArrayList<Mark>();
         var ink = new Ink(pens.colour(Role.PAPER).lighter(-0.42).stronger(0.012).argb(), WASH_COVERS * strength);
         IntStream.rangeClosed(1, WASH_STEPS)
                 .mapToObj(k -> Regions.softened(whole, frame.planMm(WASH_MM * k / WASH_STEPS)))
@@ -148,36 +157,67 @@ public final class SiteArt {
                     return (Mark) new Mark.Fill(frame.paper(path.build()), ink);
                 })
                 .forEach(out::add);
-        out.addAll(fading(storey));
-        return out;
     }
 
     /** Surfaces in the order they were laid, the lines of the plot over them. */
     public List<Mark> ground(Storey storey) {
-        var grounds = storey.grounds();
+        return laid(storey.grounds(), ground -> Surfaces.finish(storey, new Surface.Site(ground.id())));
+    }
+
+    private List<Mark> laid(List<Ground> grounds, Function<Ground, Optional<Finish>> coverings) {
         var out = new ArrayList<Mark>();
+        var setbacks = grounds.stream()
+                .filter(g -> g.use() == Use.PLOT && g.setback().mm() > 0)
+                .<Mark>map(this::setback)
+                .toList();
         for (var ground : grounds) {
             if (ground.use() != Use.PLOT) {
-                surface(out, ground, Surfaces.finish(storey, new Surface.Site(ground.id())));
+                surface(out, ground, coverings.apply(ground), setbacks);
             }
         }
         for (var ground : grounds) {
             if (ground.use() == Use.PLOT) {
-                plot(out, ground);
+                var ring = frame.paper(Figure.ring(ground.ring()));
+                out.add(new Mark.Stroke(ring, pens.plot(), pens.ink()));
             }
         }
+        if (!setbacks.isEmpty()) {
+            out.add(new Mark.Clip(besideGrown(grounds), setbacks));
+        }
         return out;
+    }
+
+    /** All but what is planted: there the line of a setback lies below the plants. */
+    private Figure besideGrown(List<Ground> grounds) {
+        var all = Regions.union(grounds.stream().map(g -> Outline.of(g.ring())).toList());
+        var grown = grounds.stream()
+                .filter(SiteArt::isGrown)
+                .map(g -> Outline.of(g.ring()))
+                .toList();
+        var path = Figure.builder();
+        Regions.difference(all, grown).forEach(o -> path.path(o.path()));
+        return frame.paper(path.build());
+    }
+
+    private static boolean isGrown(Ground ground) {
+        return ground.use() == Use.PLANTING || ground.use() == Use.HEDGE;
+    }
+
+    private Mark setback(Ground plot) {
+        var lines = Figure.builder();
+        Regions.softened(List.of(Outline.of(plot.ring())), -plot.setback().mm()).forEach(o -> lines.path(o.path()));
+        return new Mark.Stroke(frame.paper(lines.build()), pens.overhead(), pens.innerInk());
     }
 
     /**
      * Grass, beds and paving pass into the paper where the plot ends, instead of ending at a ruled edge: in bands beside each
      * other, as many faint colours over each other do not keep their hue.
      */
-    private List<Mark> fading(Storey storey) {
+    private List<Mark> fading(Storey storey, UnaryOperator<Ink> seen) {
         var out = new ArrayList<Mark>();
         for (var ground : storey.grounds()) {
             if (ground.use() != Use.PLOT && ground.use() != Use.POOL) {
-                var ink = pens.surface(Grounds.material(ground.use()).tone());
+                var ink = seen.apply(pens.surface(Grounds.material(ground.use()).tone()));
                 var within = List.of(Outline.of(ground.ring()));
                 for (var k = 1; k <= FADE_STEPS; k++) {
                     var path = Figure.builder();
@@ -193,7 +233,7 @@ public final class SiteArt {
         return out;
     }
 
-    private void surface(List<Mark> out, Ground ground, Optional<Finish> covering) {
+    private void surface(List<Mark> out, Ground ground, Optional<Finish> covering, List<Mark> setbacks) {
         var ring = ground.ring();
         var path = Figure.ring(ring);
         if (lamp != Lamp.DRAFT) {
@@ -202,6 +242,9 @@ public final class SiteArt {
             var material = Materials.of(finish.material()).orElseGet(() -> Grounds.material(ground.use()));
             var seed = ground.id().seed();
             out.add(floors.floor(path, ring.bounds(), material, finish, seed));
+            if (isGrown(ground) && !setbacks.isEmpty()) {
+                out.add(new Mark.Clip(frame.paper(path), setbacks));
+            }
             if (covering.isEmpty()) {
                 grown(out, ground.use(), Outline.of(ring), seed);
             }
@@ -256,7 +299,7 @@ public final class SiteArt {
         var across = along.left();
         var box = lawn.bounds();
         var reach = Math.hypot(box.width(), box.height());
-        if (reach / MOWN_MM > MOST_STRIPS) {
+        if (reach / MOWN_MM > MOST_STRIPS || pens.hasJointsAlone()) {
             return;
         }
         var strips = Figure.builder();
@@ -270,21 +313,19 @@ public final class SiteArt {
         var tone = Grounds.material(Use.LAWN).tone().lighter(5 * MOWN_LIGHTER);
         out.add(new Mark.Clip(
                 frame.paper(lawn.path()),
-                List.of(new Mark.Fill(frame.paper(strips.build()), new Ink(tone.argb(), 0.28)))));
+                List.of(new Mark.Fill(frame.paper(strips.build()), pens.of(tone).at(MOWN_COVERS)))));
     }
 
     /** Water within a kerb, deeper away from its walls, with a few lines of light. */
     private void pool(List<Mark> out, Outline pool) {
         var kerb = Grounds.material(Use.TERRACE).tone().lighter(0.02);
-        out.add(new Mark.Fill(frame.paper(pool.path()), Ink.of(kerb.argb())));
+        out.add(new Mark.Fill(frame.paper(pool.path()), pens.surface(kerb)));
         var water = Grounds.material(Use.POOL).tone();
         for (var basin : Regions.inset(List.of(pool), KERB_MM)) {
             var seen = new ArrayList<Mark>();
-            seen.add(new Mark.Fill(frame.paper(basin.path()), Ink.of(water.argb())));
+            seen.add(new Mark.Fill(frame.paper(basin.path()), pens.of(water)));
             Regions.inset(List.of(basin), UNDER_WATER_MM)
-                    .forEach(deep -> seen.add(new Mark.Fill(
-                            frame.paper(deep.path()),
-                            Ink.of(water.lighter(-0.035).argb()))));
+                    .forEach(deep -> seen.add(new Mark.Fill(frame.paper(deep.path()), pens.of(water.lighter(-0.035)))));
             seen.add(new Mark.Stroke(
                     frame.paper(ripples(basin.bounds())),
                     pens.furnitureInner(),
@@ -305,17 +346,6 @@ public final class SiteArt {
             lines.curveTo(x + reach / 3, y + 70, x + 2 * reach / 3, y - 70, x + reach, y);
         }
         return lines.build();
-    }
-
-    private void plot(List<Mark> out, Ground plot) {
-        var ring = plot.ring();
-        out.add(new Mark.Stroke(frame.paper(Figure.ring(ring)), pens.plot(), pens.ink()));
-        if (plot.setback().mm() > 0) {
-            for (var line :
-                    Regions.softened(List.of(Outline.of(ring)), -plot.setback().mm())) {
-                out.add(new Mark.Stroke(frame.paper(line), pens.overhead(), pens.innerInk()));
-            }
-        }
     }
 
     /** The painted lines of bays. */

@@ -76,10 +76,19 @@ public final class LampLight {
 
     /** A colour in the light that words are given. */
     public static Ink underWords(Ink ink) {
+        return in(ink, UNDER_WORDS);
+    }
+
+    /** A colour where no lamp shines. */
+    public static Ink unlit(Ink ink) {
+        return in(ink, 0);
+    }
+
+    private static Ink in(Ink ink, double light) {
         var rgb = 0;
         for (var c = 0; c < 3; c++) {
             var own = ink.rgb() >> 16 - 8 * c & 0xff;
-            rgb = rgb << 8 | (int) Math.round(own * shoulder(DIM[c] + WARM[c] * UNDER_WORDS));
+            rgb = rgb << 8 | (int) Math.round(own * shoulder(DIM[c] + WARM[c] * light));
         }
         return new Ink(rgb, ink.opacity());
     }
