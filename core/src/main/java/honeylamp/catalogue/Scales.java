@@ -5,11 +5,11 @@ import java.util.List;
 
 /** The standard scales of drawings, as denominators, largest scale first. */
 public final class Scales {
-    /** ISO 5455 for building drawings, with 1:25 in common use, and 1:75 and 1:150 where a step would halve a plan. */
-    private static final List<Integer> METRIC = List.of(20, 25, 50, 75, 100, 150, 200, 500, 1000);
+    /** ISO 5455 for building drawings, with 1:25 and 1:250 in common use, and 1:75, 1:125 and 1:150 where a step would halve a plan. */
+    private static final List<Integer> METRIC = List.of(20, 25, 50, 75, 100, 125, 150, 200, 250, 500, 1000);
 
-    /** 1/2, 3/8, 1/4, 3/16, 1/8, 3/32, 1/16 and 1/32 inch to the foot. */
-    private static final List<Integer> FEET_INCHES = List.of(24, 32, 48, 64, 96, 128, 192, 384);
+    /** 1, 3/4, 1/2, 3/8, 1/4, 3/16, 1/8, 3/32, 1/16 and 1/32 inch to the foot. */
+    private static final List<Integer> FEET_INCHES = List.of(12, 16, 24, 32, 48, 64, 96, 128, 192, 384);
 
     private Scales() {}
 
@@ -39,6 +39,8 @@ public final class Scales {
         return units.isMetric()
                 ? "1:" + scale
                 : switch (scale) {
+                    case 12 -> "1\" = 1'-0\"";
+                    case 16 -> "3/4\" = 1'-0\"";
                     case 24 -> "1/2\" = 1'-0\"";
                     case 32 -> "3/8\" = 1'-0\"";
                     case 48 -> "1/4\" = 1'-0\"";

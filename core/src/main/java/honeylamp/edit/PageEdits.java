@@ -11,6 +11,8 @@ import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Sheet.Margins;
+import honeylamp.plan.Sheet.Paper;
+import honeylamp.plan.Sheet.Way;
 import honeylamp.plan.Underlay.Picture;
 import java.util.ArrayList;
 import java.util.List;
@@ -54,6 +56,20 @@ public final class PageEdits {
                     "a margin of more than " + Margins.MOST_MM + " mm leaves too little paper", "Type a smaller one.");
         }
         return Outcome.done(sheet(plan, page, reach, s -> s.withMargins(new Margins(bindingMm, othersMm))));
+    }
+
+    /**
+     * Puts a page, or all, on paper of two sides in mm, the first across; refused if that is no paper, or if nothing is left
+     * within the margins.
+     */
+    public static Outcome<Plan> paper(Plan plan, PageId page, Reach reach, double acrossMm, double upMm) {
+        if (!(Math.min(acrossMm, upMm) >= Paper.LEAST_MM && Math.max(acrossMm, upMm) <= Paper.MOST_MM)) {
+            return Outcome.refused(
+                    "paper has sides from " + Paper.LEAST_MM + " to " + Paper.MOST_MM + " mm",
+                    "Type two lengths between them.");
+        }
+        var way = acrossMm >= upMm ? Way.LANDSCAPE : Way.PORTRAIT;
+        return Outcome.done(sheet(plan, page, reach, s -> s.on(Paper.ofSides(acrossMm, upMm), way)));
     }
 
     /** Calls a page something else; nothing means it is called like its first view. */

@@ -33,6 +33,10 @@ public record Page(
         List<LaidPicture> pictures,
         List<LaidNote> boxes)
         implements PageBuilder.With {
+    /** What pages list until somebody chooses. */
+    private static final Set<Listing> USUAL_LISTS =
+            Collections.unmodifiableSet(EnumSet.of(Listing.ROOMS, Listing.FINISHES));
+
     /**
      * A picture laid on the page, as a mark of the house or a photograph; it keeps its proportions.
      *
@@ -130,19 +134,13 @@ public record Page(
 
     /** A page as a new plan has it for a view: with all lists where they take no room from it. */
     public static Page of(PageId id, ViewId view, Sheet sheet) {
-        return new Page(id, "", sheet, List.of(view), usualLists(sheet), "", List.of(), List.of());
-    }
-
-    private static Set<Listing> usualLists(Sheet sheet) {
-        return sheet.hasColumn() ? EnumSet.of(Listing.ROOMS, Listing.FINISHES) : EnumSet.noneOf(Listing.class);
+        return new Page(id, "", sheet, List.of(view), USUAL_LISTS, "", List.of(), List.of());
     }
 
     /**
-     * The page on another sheet; lists that nobody chose are those usual for it, and what lay where there is no paper any
-     * more comes in from its edge.
+     * The page on another sheet; what lay where there is no paper any more comes in from its edge.
      */
     public Page on(Sheet other) {
-        var listed = lists.equals(usualLists(sheet)) ? usualLists(other) : lists;
         var right = other.widthMm() - LEAST_SEEN_MM;
         var bottom = other.heightMm() - LEAST_SEEN_MM;
         var laid = pictures.stream()
@@ -155,7 +153,7 @@ public record Page(
         var notes = boxes.stream()
                 .map(n -> new LaidNote(n.text, Math.min(n.leftMm, right), Math.min(n.downMm, bottom), n.form))
                 .toList();
-        return with(copy -> copy.sheet(other).lists(listed).pictures(laid).boxes(notes));
+        return with(copy -> copy.sheet(other).pictures(laid).boxes(notes));
     }
 
     /** The page with a list, or without it if it has it. */

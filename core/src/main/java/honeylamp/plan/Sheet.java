@@ -2,46 +2,111 @@ package honeylamp.plan;
 
 import honeylamp.units.Checks;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.List;
 
 /** The paper of a page, the room kept free at its edges, and the words of its title block. */
 @RecordBuilder
 public record Sheet(Paper paper, Way way, Margins margins, TitleBlock title) implements SheetBuilder.With {
     private static final double MM_PER_INCH = 25.4; // exact, by definition
 
-    /** Paper sizes of ISO 216 and of ANSI/ASME Y14.1, in mm, long side first. */
-    public enum Paper {
+    /** Sides of paper that differ by less are the same, in mm. */
+    private static final double SAME_MM = 1e-6;
+
+    /**
+     * A size of paper: one of ISO 216, of ANSI/ASME Y14.1 with the architectural sizes of its trade, or any other.
+     *
+     * @param label the size as people call it
+     * @param longMm the long side, in paper mm
+     * @param shortMm the short side, in paper mm
+     */
+    public record Paper(String label, double longMm, double shortMm) {
         /** 297 × 210 mm. */
-        A4("A4", 297, 210),
+        public static final Paper A4 = new Paper("A4", 297, 210);
+
         /** 420 × 297 mm. */
-        A3("A3", 420, 297),
+        public static final Paper A3 = new Paper("A3", 420, 297);
+
+        /** 594 × 420 mm. */
+        public static final Paper A2 = new Paper("A2", 594, 420);
+
+        /** 841 × 594 mm. */
+        public static final Paper A1 = new Paper("A1", 841, 594);
+
+        /** 1189 × 841 mm. */
+        public static final Paper A0 = new Paper("A0", 1189, 841);
+
         /** 11 × 8 1/2 in. */
-        LETTER("Letter", 11 * MM_PER_INCH, 8.5 * MM_PER_INCH),
+        public static final Paper LETTER = inches("Letter", 11, 8.5);
+
+        /** 14 × 8 1/2 in. */
+        public static final Paper LEGAL = inches("Legal", 14, 8.5);
+
         /** 17 × 11 in. */
-        TABLOID("Tabloid", 17 * MM_PER_INCH, 11 * MM_PER_INCH);
+        public static final Paper TABLOID = inches("Tabloid", 17, 11);
 
-        private final String label;
-        private final double longMm;
-        private final double shortMm;
+        private static final List<Paper> STANDARD = List.of(
+                A4,
+                A3,
+                A2,
+                A1,
+                A0,
+                LETTER,
+                LEGAL,
+                TABLOID,
+                inches("Arch A", 12, 9),
+                inches("Arch B", 18, 12),
+                inches("Arch C", 24, 18),
+                inches("Arch D", 36, 24),
+                inches("Arch E", 48, 36));
 
-        Paper(String label, double longMm, double shortMm) {
-            this.label = label;
-            this.longMm = longMm;
-            this.shortMm = shortMm;
+        /** Smaller paper has no room for a page, in mm. */
+        public static final int LEAST_MM = 130;
+
+        /** Larger paper comes from no roll, in mm. */
+        public static final int MOST_MM = 2000;
+
+        /** Refuses sides shorter than 130 or longer than 2000 mm, and a short side longer than the long one. */
+        public Paper {
+            Checks.within("long side of paper", longMm, LEAST_MM, MOST_MM);
+            Checks.within("short side of paper", shortMm, LEAST_MM, longMm);
         }
 
-        /** The size as people call it. */
-        public String label() {
-            return label;
+        private static Paper inches(String label, double longIn, double shortIn) {
+            return new Paper(label, longIn * MM_PER_INCH, shortIn * MM_PER_INCH);
         }
 
-        /** The long side, in paper mm. */
-        public double longMm() {
-            return longMm;
+        /** The sizes people have names for, smallest first within each family. */
+        public static List<Paper> standard() {
+            return STANDARD;
         }
 
-        /** The short side, in paper mm. */
-        public double shortMm() {
-            return shortMm;
+        /** Paper with sides of two lengths in mm: the one that has a name, or one that is called like its size. */
+        public static Paper ofSides(double oneMm, double otherMm) {
+            var longMm = Math.max(oneMm, otherMm);
+            var shortMm = Math.min(oneMm, otherMm);
+            return STANDARD.stream()
+                    .filter(p -> Math.abs(p.longMm - longMm) < SAME_MM && Math.abs(p.shortMm - shortMm) < SAME_MM)
+                    .findFirst()
+                    .orElseGet(() -> new Paper(sizes(longMm, shortMm), longMm, shortMm));
+        }
+
+        private static String sizes(double longMm, double shortMm) {
+            return isWhole(longMm) && isWhole(shortMm) || !isWhole(4 * longMm / MM_PER_INCH)
+                    ? plain(longMm) + " \u00d7 " + plain(shortMm) + " mm"
+                    : plain(longMm / MM_PER_INCH) + " \u00d7 " + plain(shortMm / MM_PER_INCH) + " in";
+        }
+
+        private static boolean isWhole(double value) {
+            return Math.abs(value - Math.rint(value)) < SAME_MM;
+        }
+
+        private static String plain(double value) {
+            return BigDecimal.valueOf(value)
+                    .setScale(2, RoundingMode.HALF_UP)
+                    .stripTrailingZeros()
+                    .toPlainString();
         }
     }
 
@@ -98,12 +163,15 @@ public record Sheet(Paper paper, Way way, Margins margins, TitleBlock title) imp
         return way == Way.LANDSCAPE ? paper.shortMm() : paper.longMm();
     }
 
-    /** Paper narrower than this has no room for a column beside the views. */
+    /** Upright paper narrower than this has no room for a column beside the views. */
     private static final double COLUMN_FROM_MM = 400;
+
+    /** The same of paper that lies across: below its views there is less room still. */
+    private static final double COLUMN_ACROSS_FROM_MM = 270;
 
     /** Whether lists have room in a column beside the views; on narrower paper they go in a band below them. */
     public boolean hasColumn() {
-        return widthMm() >= COLUMN_FROM_MM;
+        return widthMm() >= (widthMm() > heightMm() ? COLUMN_ACROSS_FROM_MM : COLUMN_FROM_MM);
     }
 
     /** The sheet on other paper. */

@@ -69,6 +69,15 @@ final class SheetLists {
     private static final double BETWEEN_MM = 7;
     private static final double COLUMN_MM = 54;
 
+    /** Heights that differ by less are the same. */
+    private static final double LITTLE_MM = 1e-6;
+
+    /** A list of no more rooms stays in one column of a band. */
+    private static final int ROOMS_TOGETHER = 10;
+
+    /** As high as any list can be. */
+    private static final double ENDLESS_MM = 100_000;
+
     private final LaidPage page;
     private final SheetPen pen;
     private final String scale;
@@ -81,8 +90,8 @@ final class SheetLists {
 
     /** A list, and the height below which it cannot be begun, in paper mm. */
     private record Block(double leastMm, Drawing drawing) {
-        boolean fits(Box column) {
-            return column.minY() + leastMm <= column.maxY();
+        boolean fits(Box column, double needsMm) {
+            return column.minY() + Math.min(leastMm, needsMm) <= column.maxY() + LITTLE_MM;
         }
     }
 
@@ -137,9 +146,12 @@ final class SheetLists {
     double column(Box column) {
         var y = column.minY();
         var left = 0;
-        for (var block : blocks()) {
+        var needs = needsMm(column.width(), 1);
+        var blocks = blocks(1);
+        for (var i = 0; i < blocks.size(); i++) {
+            var block = blocks.get(i);
             var rest = new Box(column.minX(), Math.min(y, column.maxY()), column.maxX(), column.maxY());
-            if (block.fits(rest)) {
+            if (block.fits(rest, needs.get(i))) {
                 y = block.drawing.in(rest) + BETWEEN_MM;
             } else {
                 left++;
@@ -147,6 +159,15 @@ final class SheetLists {
         }
         listsLeft(left, column);
         return y - BETWEEN_MM;
+    }
+
+    /** How high each list is where it has all the room it needs. */
+    private List<Double> needsMm(double widthMm, int columns) {
+        var tried = new SheetLists(page, new SheetPen(page.look()), scale, told);
+        var endless = new Box(0, 0, widthMm, ENDLESS_MM);
+        return tried.blocks(columns).stream()
+                .map(block -> block.drawing.in(endless))
+                .toList();
     }
 
     /** Side by side; returns the y below the longest. */
@@ -157,14 +178,17 @@ final class SheetLists {
         Arrays.fill(down, band.minY());
         var lowest = band.minY();
         var left = 0;
-        for (var block : blocks()) {
+        var needs = needsMm(width, count);
+        var blocks = blocks(count);
+        for (var k = 0; k < blocks.size(); k++) {
+            var block = blocks.get(k);
             var to = 0;
             for (var i = 1; i < count; i++) {
                 to = down[i] < down[to] ? i : to;
             }
             var x = band.minX() + to * (width + BETWEEN_MM);
             var rest = new Box(x, Math.min(down[to], band.maxY()), x + width, band.maxY());
-            if (block.fits(rest)) {
+            if (block.fits(rest, needs.get(k))) {
                 var below = block.drawing.in(rest);
                 lowest = Math.max(lowest, below);
                 down[to] = below + BETWEEN_MM;
@@ -181,8 +205,8 @@ final class SheetLists {
         if (left > 0) {
             pen.quiet(
                     left == 1
-                            ? "One list more, for which the page has no room"
-                            : left + " lists more, for which the page has no room",
+                            ? "One list more, without room on the page"
+                            : left + " lists more, without room on the page",
                     room.minX(),
                     room.maxY(),
                     TextRole.BODY,
@@ -191,21 +215,44 @@ final class SheetLists {
         }
     }
 
-    private List<Block> blocks() {
+    /**
+     * The lists of the page, in their order.
+     *
+     * @param columns that lie side by side: long lists of rooms go on in those the others leave
+     */
+    private List<Block> blocks(int columns) {
+        var out = others();
+        if (page.page().lists().contains(Listing.ROOMS)) {
+            var storeys = storeys().stream()
+                    .filter(storey -> !RoomRow.of(page, storey, told).isEmpty())
+                    .toList();
+            var free = Math.max(1, (columns - out.size()) / Math.max(1, storeys.size()));
+            var rooms = new ArrayList<Block>();
+            for (var storey : storeys) {
+                rooms(rooms, storey, free);
+            }
+            out.addAll(0, rooms);
+        }
+        return out;
+    }
+
+    private void rooms(List<Block> out, LaidStorey storey, int columns) {
+        var named = RoomRow.of(page, storey, told);
+        var words =
+                storeys().size() == 1 ? "Rooms" : "Rooms, " + storey.storey().name();
+        var list = new RoomList(storey.geometry(), named, Math.clamp(named.size() / ROOMS_TOGETHER, 1, columns));
+        for (var part = 0; part < list.parts; part++) {
+            var at = part;
+            var heading = part == 0 ? words : words + ", continued";
+            out.add(new Block(
+                    part == list.parts - 1 ? LEAST_ROOMS_MM : LEAST_MM, column -> list.part(at, heading, column)));
+        }
+    }
+
+    /** The lists of a page but those of its rooms. */
+    private List<Block> others() {
         var out = new ArrayList<Block>();
         var listed = page.page().lists();
-        var storeys = storeys();
-        if (listed.contains(Listing.ROOMS)) {
-            for (var storey : storeys) {
-                var words = storeys.size() == 1
-                        ? "Rooms"
-                        : "Rooms, " + storey.storey().name();
-                var named = RoomRow.of(page, storey, told);
-                if (!named.isEmpty()) {
-                    out.add(new Block(LEAST_ROOMS_MM, column -> rooms(storey.geometry(), named, words, column)));
-                }
-            }
-        }
         var isWashed = page.look().colouring().floors() == Floors.BY_USE;
         var uses = listed.contains(Listing.FINISHES) && isWashed ? UseKey.of(seen(Kind.FINISHES)) : List.<RoomUse>of();
         if (!uses.isEmpty()) {
@@ -287,44 +334,87 @@ final class SheetLists {
         return List.copyOf(out.values());
     }
 
-    private double rooms(StoreyGeometry geometry, List<RoomRow> named, String words, Box column) {
-        var y = heading(words, column);
-        var plot = SiteAreas.of(geometry).plotMm2();
-        var said = geometry == storeys().getLast().geometry() && HowMeasured.isSaidWithRooms(page)
-                ? HowMeasured.of(page)
-                : List.<String>of();
-        var totals = ((plot > 0 ? 3 : 2) + said.size()) * pen.row() + 4.4;
-        var shown = fitting(named.size(), y, column.maxY() - totals);
-        var numbers = named.stream()
-                .mapToDouble(r -> r.number().isEmpty() ? 0 : pen.width(r.number(), TextRole.BODY, Typeface.REGULAR))
-                .max()
-                .orElse(0);
-        var beside = numbers == 0 ? 0 : numbers + pen.cap(TextRole.BODY);
-        var names = new Box(column.minX() + beside, column.minY(), column.maxX(), column.maxY());
-        for (var room : named.subList(0, shown)) {
-            if (!room.number().isEmpty()) {
-                pen.text(room.number(), column.minX(), y, TextRole.BODY, Typeface.REGULAR, Align.LEFT);
+    /** The rooms of a storey in several columns, with what they come to below the last. */
+    private final class RoomList {
+        private final StoreyGeometry geometry;
+        private final List<RoomRow> named;
+        private final int parts;
+        private final List<String> said;
+        private final double plot;
+        private int told;
+
+        RoomList(StoreyGeometry geometry, List<RoomRow> named, int parts) {
+            this.geometry = geometry;
+            this.named = named;
+            this.parts = parts;
+            this.plot = SiteAreas.of(geometry).plotMm2();
+            this.said = geometry == storeys().getLast().geometry() && HowMeasured.isSaidWithRooms(page)
+                    ? HowMeasured.of(page)
+                    : List.of();
+        }
+
+        /** A column of them, as long as the others if there is room for that; returns the y below it. */
+        double part(int part, String heading, Box column) {
+            var y = heading(heading, column);
+            var isLast = part == parts - 1;
+            var totals = sums() * pen.row() + 4.4;
+            var left = named.size() - told;
+            var shown = isLast
+                    ? fitting(left, y, column.maxY() - totals)
+                    : Math.clamp(
+                            (int) Math.ceil((left + sums() + 1.0) / (parts - part)),
+                            0,
+                            Math.min(left, fittingAlone(y, column.maxY())));
+            y = rows(named.subList(told, told + shown), column, y);
+            told += shown;
+            return isLast ? sums(andMore(left - shown, column, y), column) : y;
+        }
+
+        private int sums() {
+            return (plot > 0 ? 3 : 2) + said.size();
+        }
+
+        private double rows(List<RoomRow> some, Box column, double from) {
+            var y = from;
+            var numbers = named.stream()
+                    .mapToDouble(r -> r.number().isEmpty() ? 0 : pen.width(r.number(), TextRole.BODY, Typeface.REGULAR))
+                    .max()
+                    .orElse(0);
+            var beside = numbers == 0 ? 0 : numbers + pen.cap(TextRole.BODY);
+            var names = new Box(column.minX() + beside, column.minY(), column.maxX(), column.maxY());
+            for (var room : some) {
+                if (!room.number().isEmpty()) {
+                    pen.text(room.number(), column.minX(), y, TextRole.BODY, Typeface.REGULAR, Align.LEFT);
+                }
+                line(room.name(), room.areaMm2(), names, y, Typeface.REGULAR);
+                y += pen.row();
             }
-            line(room.name(), room.areaMm2(), names, y, Typeface.REGULAR);
-            y += pen.row();
+            return y;
         }
-        y = andMore(named.size() - shown, column, y);
-        y -= pen.row() - 2;
-        pen.rule(column.minX(), column.maxX(), y, LineRole.RULE);
-        y += 4.4;
-        line("Net, within inner faces", geometry.netAreaMm2(), column, y, Typeface.MEDIUM);
-        y += pen.row();
-        line("Gross, outer faces", geometry.grossAreaMm2(), column, y, Typeface.REGULAR);
-        y += pen.row();
-        if (plot > 0) {
-            line("Plot, not counted above", plot, column, y, Typeface.REGULAR);
+
+        private double sums(double below, Box column) {
+            var y = below - (pen.row() - 2);
+            pen.rule(column.minX(), column.maxX(), y, LineRole.RULE);
+            y += 4.4;
+            line("Net, within inner faces", geometry.netAreaMm2(), column, y, Typeface.MEDIUM);
             y += pen.row();
-        }
-        for (var how : said) {
-            pen.quietlyFitted(how, column.minX(), y, TextRole.BODY, Typeface.REGULAR, column.width());
+            line("Gross, outer faces", geometry.grossAreaMm2(), column, y, Typeface.REGULAR);
             y += pen.row();
+            if (plot > 0) {
+                line("Plot, not counted above", plot, column, y, Typeface.REGULAR);
+                y += pen.row();
+            }
+            for (var how : said) {
+                pen.quietlyFitted(how, column.minX(), y, TextRole.BODY, Typeface.REGULAR, column.width());
+                y += pen.row();
+            }
+            return y;
         }
-        return y;
+    }
+
+    /** How many rows have room where no words need to follow. */
+    private int fittingAlone(double y, double bottom) {
+        return (int) Math.max(0, Math.floor((bottom - y) / pen.row() + 1e-9) + 1);
     }
 
     private void line(String label, double areaMm2, Box column, double y, Typeface face) {
@@ -349,7 +439,7 @@ final class SheetLists {
             return y;
         }
         pen.quiet(
-                "and " + left + " more, for which the page has no room",
+                "and " + left + " more, without room on the page",
                 column.minX(),
                 y,
                 TextRole.BODY,

@@ -11,6 +11,7 @@ import honeylamp.plan.Pattern;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Region;
+import honeylamp.plan.Sheet;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
@@ -20,6 +21,7 @@ import honeylamp.units.Length;
 import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -336,6 +338,8 @@ final class PlanJson {
         module.addDeserializer(Length.class, new LengthReading());
         module.addSerializer(Position.class, new PositionWriter());
         module.addDeserializer(Position.class, new PositionReading());
+        module.addSerializer(Sheet.Paper.class, new PaperWriter());
+        module.addDeserializer(Sheet.Paper.class, new PaperReading());
         for (var type : ElementId.class.getPermittedSubclasses()) {
             id(module, type.asSubclass(ElementId.class));
         }
@@ -402,6 +406,49 @@ final class PlanJson {
             return new Length(mm.movePointRight(6).longValueExact());
         } catch (ArithmeticException _) {
             return context.reportInputMismatch(Length.class, "%s mm is no length of whole nanometres", mm.toString());
+        }
+    }
+
+    /** A size with a name goes by it, any other is its two sides in mm, the long one first. */
+    private static final class PaperWriter extends ValueSerializer<Sheet.Paper> {
+        @Override
+        public void serialize(Sheet.Paper value, JsonGenerator out, SerializationContext context) {
+            if (Sheet.Paper.standard().contains(value)) {
+                out.writeString(key(value));
+            } else {
+                out.writeStartArray();
+                out.writeNumber(value.longMm());
+                out.writeNumber(value.shortMm());
+                out.writeEndArray();
+            }
+        }
+    }
+
+    private static String key(Sheet.Paper paper) {
+        return paper.label().toLowerCase(Locale.ROOT).replace(' ', '_');
+    }
+
+    private static final class PaperReading extends ValueDeserializer<Sheet.Paper> {
+        @Override
+        public Sheet.Paper deserialize(JsonParser in, DeserializationContext context) {
+            if (in.isExpectedStartArrayToken()) {
+                var sides = in.readValueAs(double[].class);
+                return sides.length == 2 && isPaper(sides[0]) && isPaper(sides[1])
+                        ? Sheet.Paper.ofSides(sides[0], sides[1])
+                        : context.reportInputMismatch(
+                                Sheet.Paper.class, "paper has two sides from 130 to 2000 mm, the long one first");
+            }
+            var text = in.getValueAsString("");
+            var named = Sheet.Paper.standard().stream()
+                    .filter(p -> key(p).equals(text))
+                    .findFirst();
+            return named.isPresent()
+                    ? named.get()
+                    : context.reportInputMismatch(Sheet.Paper.class, "\"%s\" is no size of paper", text);
+        }
+
+        private static boolean isPaper(double sideMm) {
+            return sideMm >= Sheet.Paper.LEAST_MM && sideMm <= Sheet.Paper.MOST_MM;
         }
     }
 

@@ -22,7 +22,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** How figures in rooms are measured is said once on every paper, and in second units if they are wanted. */
 class HowMeasuredTest {
@@ -42,10 +42,14 @@ class HowMeasuredTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"A4,PORTRAIT", "A4,LANDSCAPE", "A3,PORTRAIT", "A3,LANDSCAPE"})
-    void onEveryPaperItIsSaidOnce(Paper paper, Way way) {
-        var plan = PageEdits.sheet(sized(), s -> s.on(paper, way));
-        assertThat(said(plan).stream().filter(t -> t.contains(SIZES))).hasSize(1);
+    @EnumSource
+    void onEveryPaperItIsSaidOnce(Way way) {
+        for (var paper : Paper.standard()) {
+            var plan = PageEdits.sheet(sized(), s -> s.on(paper, way));
+            assertThat(said(plan).stream().filter(t -> t.contains(SIZES)))
+                    .as(paper.label())
+                    .hasSize(1);
+        }
     }
 
     @Test

@@ -174,8 +174,12 @@ class PagesTest {
     /** On narrow paper lists are wished for; they lie in a band between plan and title block, and the plan above it. */
     @Test
     void narrowPaperHasItsListsInABandBelowThePlan() {
-        for (var way : Sheet.Way.values()) {
-            var bare = listing(PageEdits.sheet(QuillbackLane.plan(), s -> s.on(Sheet.Paper.A4, way)));
+        for (var narrow : List.of(Sheet.Paper.A4, Sheet.Paper.LEGAL)) {
+            var small = PageEdits.sheet(QuillbackLane.plan(), s -> s.on(narrow, Sheet.Way.PORTRAIT));
+            assertThat(texts(compose(small), LayerKind.SHEET))
+                    .as("what is listed stays listed on smaller paper")
+                    .contains("Rooms", "Finishes");
+            var bare = listing(small);
             assertThat(texts(compose(bare), LayerKind.SHEET)).doesNotContain("Rooms", "Finishes");
             var noted = PageEdits.notes(bare, FIRST, Reach.THIS, "All sizes to be checked on site.");
             var plan = listing(noted);
@@ -237,7 +241,7 @@ class PagesTest {
     @Test
     void listsForWhichThereIsNoRoomAreNamedAndNotLaidOverTheTitle() {
         for (var way : Sheet.Way.values()) {
-            for (var paper : Sheet.Paper.values()) {
+            for (var paper : Sheet.Paper.standard()) {
                 var plan = PageEdits.sheet(ninetyRooms(), s -> s.on(paper, way));
                 var page = plan.presentation().pages().getFirst();
                 for (var list : Listing.values()) {
@@ -246,7 +250,7 @@ class PagesTest {
                 plan = PageEdits.notes(plan, FIRST, Reach.THIS, "Walls as measured. ".repeat(400));
                 var composed = compose(plan);
                 var texts = texts(composed, LayerKind.SHEET);
-                assertThat(texts).anyMatch(t -> t.contains("for which the page has no room"));
+                assertThat(texts).anyMatch(t -> t.contains("without room on the page"));
                 var band = SheetLists.bandMm(TestPlans.page(plan), SheetLayout.insideMm(TestPlans.sheet(plan)));
                 var title = SheetLayout.of(
                                 TestPlans.sheet(plan), TestPlans.sheet(plan).hasColumn() ? 0 : band)
@@ -427,7 +431,7 @@ class PagesTest {
         var page = compose(plan);
         var layout = SheetLayout.of(TestPlans.sheet(plan), 0);
         var more = texts(page, LayerKind.SHEET).stream()
-                .filter(t -> t.endsWith("for which the page has no room"))
+                .filter(t -> t.endsWith("without room on the page"))
                 .findFirst()
                 .orElseThrow();
         var listed = texts(page, LayerKind.SHEET).stream()

@@ -10,12 +10,13 @@ import honeylamp.demo.place.SailclothYard;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.PageEdits;
+import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.Lamp;
+import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.Plan;
-import honeylamp.plan.Sheet;
 import honeylamp.units.UnitSystem;
 import java.util.List;
 import java.util.Optional;
@@ -65,10 +66,10 @@ class SheetTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"A4,LANDSCAPE", "A4,PORTRAIT", "A3,PORTRAIT", "A3,LANDSCAPE"})
-    void everythingStaysOnThePaper(Sheet.Paper paper, Sheet.Way way) {
+    @CsvSource({"297,210", "210,297", "297,420", "420,297", "1189,841", "355.6,215.9"})
+    void everythingStaysOnThePaper(double across, double up) {
         var demo = SailclothYard.plan();
-        var plan = PageEdits.sheet(demo, s -> s.on(paper, way));
+        var plan = PageEdits.paper(demo, new PageId(1), Reach.ALL, across, up).orThrow();
         var page = compose(plan);
         var edge = new Box(0, 0, page.widthMm(), page.heightMm());
         for (var layer : page.drawing().layers()) {

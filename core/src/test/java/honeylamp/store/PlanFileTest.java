@@ -95,6 +95,28 @@ class PlanFileTest {
         return new String(PlanJson.bytes(PlanJson.write(plan)), StandardCharsets.UTF_8);
     }
 
+    /** A size with a name stands in the file by it, any other by its two sides; what is no paper is told. */
+    @Test
+    void paperOfAnySizeIsKept() throws IOException {
+        var page = new PageId(1);
+        var own = PageEdits.paper(SailclothYard.plan(), page, Reach.THIS, 600, 900)
+                .orThrow();
+        assertThat(good(saved(own)).plan()).isEqualTo(own);
+        assertThat(json(own)).containsPattern("\\[\\s*900\\.0,\\s*600\\.0\\s*\\]");
+        var named = PageEdits.paper(SailclothYard.plan(), page, Reach.THIS, 841, 1189)
+                .orThrow();
+        assertThat(good(saved(named)).plan()).isEqualTo(named);
+        assertThat(json(named)).contains("\"a0\"");
+        var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(Files.readString(Path.of("../docs/plan.schema.json")), InputFormat.JSON);
+        assertThat(schema.validate(json(own), InputFormat.JSON)).isEmpty();
+        assertThat(schema.validate(json(named), InputFormat.JSON)).isEmpty();
+        for (var wrong : List.of("\"a9\"", "[1, 600]", "[900]", "[9000, 600]", "{}")) {
+            var broken = zip("plan.json", json(named).replace("\"a0\"", wrong));
+            assertThat(refused(broken)).as(wrong).contains("paper");
+        }
+    }
+
     @Test
     void savingAndOpeningGivesTheSamePlan() throws IOException {
         assertThat(good(saved(SailclothYard.plan())).plan()).isEqualTo(SailclothYard.plan());

@@ -460,4 +460,31 @@ class PagesWindowTest {
     private static List<LaidPicture> pictures(WindowDriver w) throws Exception {
         return w.plan().presentation().pages().getFirst().pictures();
     }
+
+    /** Large paper is chosen by its name, any other by its sides; lists stay listed, and what is no paper is told. */
+    @Test
+    void paperIsChosenByNameOrByItsSides() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            w.press("stage-sheet");
+            w.press("paper-A1");
+            assertThat(page(w).sheet().paper()).isEqualTo(Sheet.Paper.A1);
+            w.press("scale-125");
+            assertThat(w.plan().presentation().views().getFirst().scale()).contains(125);
+            w.fill("paper-across", "36 in");
+            w.fill("paper-up", "24\"");
+            assertThat(page(w).sheet().paper().label()).isEqualTo("Arch D");
+            w.fill("paper-up", "1 m");
+            assertThat(page(w).sheet().widthMm()).isEqualTo(914.4);
+            assertThat(page(w).sheet().heightMm()).isEqualTo(1000);
+            w.fill("paper-up", "12 mm");
+            assertThat(w.message()).contains("from 130 to 2000 mm");
+            assertThat(page(w).lists()).contains(Page.Listing.ROOMS);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(page(w).sheet().paper().label()).isEqualTo("Arch D");
+        }
+    }
+
+    private static Page page(WindowDriver w) throws Exception {
+        return w.plan().presentation().pages().getFirst();
+    }
 }

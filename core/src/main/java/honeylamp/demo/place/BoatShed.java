@@ -26,7 +26,7 @@ public final class BoatShed {
     private static final double LIVED_IN = 0.5;
     private static final String READINGS = "/honeylamp/demo/boat-shed.csv";
     private static final Map<String, String> USES =
-            Map.of("Boat hall", "store", "Sail store", "store", "Workshop", "trade");
+            Map.of("Boat hall", "trade", "Sail store", "store", "Workshop", "service");
 
     private static final Map<String, Finish> FLOORS = Map.of(
             "Boat hall", Finish.of("screed"),

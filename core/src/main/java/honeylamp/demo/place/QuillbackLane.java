@@ -1,7 +1,6 @@
 package honeylamp.demo.place;
 
 import honeylamp.catalogue.Looks;
-import honeylamp.edit.PageEdits;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
 import honeylamp.plan.Brief;
@@ -12,7 +11,6 @@ import honeylamp.plan.Light.Falls;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
-import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Presentation;
 import honeylamp.plan.Repeats;
@@ -59,14 +57,7 @@ public final class QuillbackLane {
         flatRooms(sketch);
         living(sketch);
         flatRest(sketch);
-        return measured(shaded(ViewEdits.livedIn(listed(sketch.plan()), LIVED_IN)));
-    }
-
-    /** A tall sheet has room for its lists below the plan. */
-    private static Plan listed(Plan plan) {
-        var first = plan.presentation().pages().getFirst().id();
-        var rooms = PageEdits.toggle(plan, first, Reach.ALL, Listing.ROOMS);
-        return PageEdits.toggle(rooms, first, Reach.ALL, Listing.FINISHES);
+        return measured(shaded(ViewEdits.livedIn(sketch.plan(), LIVED_IN)));
     }
 
     /** From the lane and from the path: nothing is written over the yard and the car. */

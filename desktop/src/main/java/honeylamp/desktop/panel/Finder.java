@@ -256,7 +256,7 @@ public final class Finder extends VBox {
                     "window text font size",
                     () -> window.style(style.withTextPercent(each))));
         }
-        for (var paper : Sheet.Paper.values()) {
+        for (var paper : Sheet.Paper.standard()) {
             for (var way : Sheet.Way.values()) {
                 var words = way == Sheet.Way.LANDSCAPE ? ", landscape" : ", portrait";
                 out.add(new Found(

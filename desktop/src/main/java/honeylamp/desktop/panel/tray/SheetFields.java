@@ -58,7 +58,7 @@ final class SheetFields {
             out.add(LightTray.reach(model, part.reach(), "All pages", "This page only"));
         }
         if (part.presentation().page(page.id()).isPresent()) {
-            out.add(Widgets.section("Paper", paper(), margins()));
+            out.add(Widgets.section("Paper", paper(), sides(), margins()));
             out.add(Widgets.section("Scale", scales()));
             if (part.view().subject() instanceof View.Subject.Front front) {
                 out.add(Widgets.section("Seen before the wall", depth(front)));
@@ -110,13 +110,13 @@ final class SheetFields {
     private Node paper() {
         var out = new FlowPane(6, 6);
         var sheet = page.sheet();
-        for (var p : Paper.values()) {
+        for (var p : Paper.standard()) {
             out.getChildren()
                     .add(Widgets.toggle(
                             p.label(),
-                            "paper-" + p,
+                            "paper-" + p.label().replace(' ', '-'),
                             "The size of the paper",
-                            p == sheet.paper(),
+                            p.equals(sheet.paper()),
                             () -> change(s -> s.on(p, s.way()))));
         }
         for (var w : Way.values()) {
@@ -130,6 +130,22 @@ final class SheetFields {
                             () -> change(s -> s.on(s.paper(), w))));
         }
         return out;
+    }
+
+    private Node sides() {
+        var sheet = page.sheet();
+        return new VBox(
+                4,
+                side("Across", "paper-across", sheet.widthMm(), mm -> sides(mm, sheet.heightMm())),
+                side("Up", "paper-up", sheet.heightMm(), mm -> sides(sheet.widthMm(), mm)));
+    }
+
+    private Node side(String name, String id, double mm, Function<Double, Outcome<Plan>> change) {
+        return PictureFields.paperMm(model, part.units(), name, id, mm, change, "Change paper");
+    }
+
+    private Outcome<Plan> sides(double acrossMm, double upMm) {
+        return PageEdits.paper(plan(), id(), reach(), acrossMm, upMm);
     }
 
     private Node margins() {
@@ -158,7 +174,7 @@ final class SheetFields {
                         "The largest standard scale at which the plan fits the sheet",
                         scale.isEmpty(),
                         () -> scale(Optional.empty())));
-        for (int each : Scales.standard(part.units()).subList(1, 7)) {
+        for (int each : Scales.standard(part.units())) {
             out.getChildren()
                     .add(Widgets.toggle(
                             Scales.words(each, part.units()),

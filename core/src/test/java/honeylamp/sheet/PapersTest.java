@@ -1,0 +1,166 @@
+package honeylamp.sheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.TestPlans;
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.drawing.LayerKind;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.Outcome;
+import honeylamp.edit.PageEdits;
+import honeylamp.edit.Reach;
+import honeylamp.edit.RoomEdits;
+import honeylamp.geometry.Box;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.plan.ElementId.PageId;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Page.Listing;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Sheet.Paper;
+import honeylamp.plan.Sheet.Way;
+import honeylamp.plan.Wall.BodySide;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Pages on every paper: those with a name, and those somebody types. */
+class PapersTest {
+    private static final PageId FIRST = new PageId(1);
+    private static final double LITTLE_MM = 0.2;
+
+    private static Plan withRooms(int many) {
+        var across = (int) Math.ceil(Math.sqrt(many));
+        var up = (many + across - 1) / across;
+        var walls = TestPlans.start();
+        for (var i = 0; i <= up; i++) {
+            walls.wall(0, i * 3000, across * 3000, i * 3000, BodySide.CENTRE, TestPlans.PARTITION);
+        }
+        for (var i = 0; i <= across; i++) {
+            walls.wall(i * 3000, 0, i * 3000, up * 3000, BodySide.CENTRE, TestPlans.PARTITION);
+        }
+        var plan = walls.plan();
+        for (var i = 0; i < many; i++) {
+            var at = Position.ofMm(1500 + 3000 * (i % across), 1500 + 3000 * (i / across));
+            plan = RoomEdits.mark(plan, TestPlans.storey(plan), at, "Room " + (i + 1), Finish.of("oak"))
+                    .plan();
+        }
+        return plan;
+    }
+
+    private static List<Paper> papers() {
+        var own = Stream.of(Paper.ofSides(130, 130), Paper.ofSides(1000, 140), Paper.ofSides(2000, 2000));
+        return Stream.concat(Paper.standard().stream(), own).toList();
+    }
+
+    /** No word of the page's own lies over another or off the paper; each room is listed or counted among those left out. */
+    @ParameterizedTest
+    @ValueSource(ints = {1, 8, 40, 120})
+    void onEveryPaperNothingOverprintsAndNothingIsLost(int rooms) {
+        var plan = withRooms(rooms);
+        for (var list : List.of(Listing.ROOMS, Listing.FINISHES)) {
+            plan = has(plan, list) ? plan : PageEdits.toggle(plan, FIRST, Reach.THIS, list);
+        }
+        var listing = plan;
+        for (var paper : papers()) {
+            for (var way : Way.values()) {
+                var laid = PageEdits.sheet(listing, s -> s.on(paper, way));
+                var as = rooms + " rooms on " + paper.label() + " " + way;
+                var composed = SheetComposer.compose(LaidPlan.of(laid).page(FIRST), Lamp.LIT, 0.5);
+                var words = Mark.words(composed.drawing().layers().stream()
+                                .filter(l -> l.kind() == LayerKind.SHEET)
+                                .flatMap(l -> l.marks().stream())
+                                .toList())
+                        .toList();
+                var sheet = new Box(0, 0, composed.widthMm(), composed.heightMm());
+                var boxes = words.stream().map(PapersTest::box).toList();
+                for (var i = 0; i < boxes.size(); i++) {
+                    assertThat(sheet.contains(boxes.get(i)))
+                            .as(as + ": " + words.get(i).text() + " lies on the paper")
+                            .isTrue();
+                    for (var j = 0; j < i; j++) {
+                        assertThat(boxes.get(i).meets(boxes.get(j)))
+                                .as(as + ": " + words.get(i).text() + " over "
+                                        + words.get(j).text())
+                                .isFalse();
+                    }
+                }
+                if (words.stream().noneMatch(t -> t.text().matches(".*lists? more, without.*"))) {
+                    assertThat(told(words)).as(as).isEqualTo(rooms);
+                } else {
+                    assertThat(told(words)).as(as).isIn(0L, (long) rooms);
+                }
+            }
+        }
+    }
+
+    private static boolean has(Plan plan, Listing list) {
+        return plan.presentation().pages().getFirst().lists().contains(list);
+    }
+
+    /** The rooms that are listed, and those of which is said that there is no room for them. */
+    private static long told(List<Mark.Text> words) {
+        var listed = words.stream().filter(t -> t.text().matches("Room \\d+")).count();
+        var more = words.stream()
+                .map(Mark.Text::text)
+                .filter(t -> t.matches("and \\d+ more, .*"))
+                .mapToLong(t -> Long.parseLong(t.split(" ")[1]))
+                .sum();
+        return listed + more;
+    }
+
+    /** What words cover, a little less than they do. */
+    private static Box box(Mark.Text text) {
+        return text.ring().bounds().grown(-LITTLE_MM);
+    }
+
+    /** Sides as people type them: a size with a name goes by it, whichever side comes first. */
+    @ParameterizedTest
+    @CsvSource({
+        "297, 420, A3",
+        "1189, 841, A0",
+        "215.9, 355.6, Legal",
+        "914.4, 609.6, Arch D",
+        "900, 600, 900 \u00d7 600 mm",
+        "508, 254, 508 \u00d7 254 mm",
+        "927.1, 508, 36.5 \u00d7 20 in",
+        "333.3, 200, 333.3 \u00d7 200 mm"
+    })
+    void aSizeGoesByItsName(double one, double other, String label) {
+        assertThat(Paper.ofSides(one, other).label()).isEqualTo(label);
+    }
+
+    /** ISO 216: each size is half the one before, rounded down to whole mm. */
+    @Test
+    void eachIsoSizeIsHalfTheOneBefore() {
+        var sizes = List.of(Paper.A0, Paper.A1, Paper.A2, Paper.A3, Paper.A4);
+        for (var i = 1; i < sizes.size(); i++) {
+            assertThat(sizes.get(i).longMm()).isEqualTo(sizes.get(i - 1).shortMm());
+            assertThat(sizes.get(i).shortMm())
+                    .isEqualTo(Math.floor(sizes.get(i - 1).longMm() / 2));
+        }
+    }
+
+    @Test
+    void ownPaperIsSetByItsSides() {
+        var plan = PageEdits.paper(QuillbackLane.plan(), FIRST, Reach.THIS, 600, 900)
+                .orThrow();
+        var sheet = plan.presentation().pages().getFirst().sheet();
+        assertThat(sheet.widthMm()).isCloseTo(600, within(1e-9));
+        assertThat(sheet.heightMm()).isCloseTo(900, within(1e-9));
+        assertThat(plan.presentation().pages().getLast().sheet().paper()).isEqualTo(Paper.A3);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"129, 500", "500, 2001", "NaN, 300", "-5, 300"})
+    void whatIsNoPaperIsRefusedInWords(double across, double up) {
+        assertThat(PageEdits.paper(QuillbackLane.plan(), FIRST, Reach.THIS, across, up))
+                .isInstanceOfSatisfying(
+                        Outcome.Refused.class, no -> assertThat(no.why()).contains("from 130 to 2000 mm"));
+    }
+}
