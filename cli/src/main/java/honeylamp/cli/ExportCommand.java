@@ -10,13 +10,17 @@ import honeylamp.store.PagePictures;
 import honeylamp.store.PlanDocument;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /** Writes a plan's sheet to a file. */
-@Command(name = "export", mixinStandardHelpOptions = true, description = "Writes the sheet as PDF, PNG or SVG.")
+@Command(
+        name = "export",
+        mixinStandardHelpOptions = true,
+        description = "Writes the sheet as PDF, PNG, JPEG, TIFF or SVG.")
 final class ExportCommand implements Callable<Integer> {
     @Mixin
     private PlanArgument plan = new PlanArgument();
@@ -25,13 +29,16 @@ final class ExportCommand implements Callable<Integer> {
             names = {"-o", "--output"},
             required = true,
             paramLabel = "FILE",
-            description = "where to; the ending .pdf, .png or .svg says what")
+            description = "where to; the ending .pdf, .png, .jpg, .tif or .svg says what")
     private Path output = Path.of("");
 
-    @Option(names = "--dpi", paramLabel = "N", description = "dots per inch of a PNG (default 300)")
+    @Option(names = "--dpi", paramLabel = "N", description = "dots per inch of a picture (default 300)")
     private double dpi = Export.Png.USUAL.dpi();
 
-    @Option(names = "--clear", description = "a PNG without paper: what is under it shows through")
+    @Option(names = "--longest", paramLabel = "PX", description = "instead, so many pixels along its longest side")
+    private Optional<Integer> longest = Optional.empty();
+
+    @Option(names = "--clear", description = "a PNG or TIFF without paper: what is under it shows through")
     private boolean clear;
 
     @Option(names = "--page", paramLabel = "N", description = "which page (default 1), or all for a PDF of all")
@@ -41,7 +48,12 @@ final class ExportCommand implements Callable<Integer> {
     public Integer call() {
         var format = Export.Format.of(output);
         if (format.isEmpty()) {
-            System.err.println("\"" + output + "\" ends in none of .pdf, .png and .svg. Give the file such an ending.");
+            System.err.println("\"" + output + "\" ends in none of " + Export.Format.endingsInWords()
+                    + ". Give the file such an ending.");
+            return 2;
+        }
+        if (clear && format.get() == Export.Format.JPEG) {
+            System.err.println("A JPEG lies always on paper. Take --clear away, or write a PNG or TIFF.");
             return 2;
         }
         return plan.document().map(d -> write(d, format.get())).orElse(2);
@@ -49,6 +61,11 @@ final class ExportCommand implements Callable<Integer> {
 
     private static ComposedPage composed(LaidPage page, PlanDocument from) {
         return new PagePictures().printed(page, from.assets());
+    }
+
+    private Export.Picture picture() {
+        var size = longest.isPresent() ? new Export.Size.Longest(longest.get()) : new Export.Size.Dpi(dpi);
+        return new Export.Picture(size, clear ? Backing.CLEAR : Backing.PAPER);
     }
 
     private int write(PlanDocument opened, Export.Format format) {
@@ -69,12 +86,8 @@ final class ExportCommand implements Callable<Integer> {
             if (all) {
                 Export.writeAll(pages.stream().map(p -> composed(p, opened)).toList(), output, Progress.NONE);
             } else {
-                Export.write(
-                        composed(pages.get(number - 1), opened),
-                        format,
-                        new Export.Png(dpi, clear ? Backing.CLEAR : Backing.PAPER),
-                        output,
-                        Progress.NONE);
+                var composed = composed(pages.get(number - 1), opened);
+                Export.write(composed, format, picture().of(composed), output, Progress.NONE);
             }
             return 0;
         } catch (IOException | IllegalArgumentException e) {

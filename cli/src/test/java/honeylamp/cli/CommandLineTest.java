@@ -35,6 +35,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
+import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
@@ -78,7 +79,7 @@ class CommandLineTest {
     @Test
     void exportsInEveryFormat() throws Exception {
         var plan = demo();
-        for (var name : List.of("a.pdf", "a.png", "a.svg")) {
+        for (var name : List.of("a.pdf", "a.png", "a.jpg", "a.tiff", "a.svg")) {
             var file = folder.resolve(name);
             var ran = run("export", plan, "-o", file, "--dpi", "50");
             assertThat(ran.code).as(ran.err).isZero();
@@ -115,7 +116,7 @@ class CommandLineTest {
     @Test
     void saysWhatIsWrongWithAnExport() throws Exception {
         var plan = demo();
-        assertThat(run("export", plan, "-o", folder.resolve("a.doc")).err).contains(".pdf, .png and .svg");
+        assertThat(run("export", plan, "-o", folder.resolve("a.doc")).err).contains(".pdf, .png, .jpg, .tif and .svg");
         var page = run("export", plan, "-o", folder.resolve("a.pdf"), "--page", "3");
         assertThat(page.code).isEqualTo(2);
         assertThat(page.err).contains("no page 3");
@@ -123,6 +124,21 @@ class CommandLineTest {
         assertThat(dpi.code).isEqualTo(2);
         assertThat(dpi.err).contains("30 to 600 dpi");
         assertThat(folder.resolve("a.png")).doesNotExist();
+        var clear = run("export", plan, "-o", folder.resolve("a.jpg"), "--clear");
+        assertThat(clear.code).isEqualTo(2);
+        assertThat(clear.err).contains("A JPEG lies always on paper");
+        var tiny = run("export", plan, "-o", folder.resolve("a.jpg"), "--longest", "5");
+        assertThat(tiny.code).isEqualTo(2);
+        assertThat(tiny.err).contains("longest side");
+        assertThat(folder.resolve("a.jpg")).doesNotExist();
+    }
+
+    @Test
+    void aPictureIsAsLongAsItIsAsked() throws Exception {
+        var file = folder.resolve("small.jpeg");
+        var ran = run("export", demo(), "-o", file, "--longest", "640");
+        assertThat(ran.code).as(ran.err).isZero();
+        assertThat(ImageIO.read(file.toFile()).getWidth()).isEqualTo(640);
     }
 
     @Test

@@ -1,6 +1,8 @@
 package honeylamp.output;
 
 import honeylamp.sheet.ComposedPage;
+import honeylamp.units.Checks;
+import honeylamp.units.Length;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -12,28 +14,43 @@ import java.util.Optional;
 public final class Export {
     /** The kinds of file a page can become, known by their ending. */
     public enum Format {
-        PDF,
-        PNG,
-        SVG;
+        PDF("pdf"),
+        PNG("png"),
+        JPEG("jpg", "jpeg"),
+        TIFF("tif", "tiff"),
+        SVG("svg");
+
+        private final List<String> endings;
+
+        Format(String... endings) {
+            this.endings = List.of(endings);
+        }
 
         /** The format a file name asks for by its ending. */
         public static Optional<Format> of(Path file) {
             var name = file.getFileName().toString().toLowerCase(Locale.ROOT);
             return Arrays.stream(values())
-                    .filter(f -> name.endsWith("." + f.name().toLowerCase(Locale.ROOT)))
+                    .filter(f -> f.endings.stream().anyMatch(ending -> name.endsWith("." + ending)))
                     .findFirst();
+        }
+
+        /** The endings of all formats, as a sentence lists them. */
+        public static String endingsInWords() {
+            var all =
+                    Arrays.stream(values()).map(f -> "." + f.endings.getFirst()).toList();
+            return String.join(", ", all.subList(0, all.size() - 1)) + " and " + all.getLast();
         }
     }
 
-    /** What lies under everything in a PNG. */
+    /** What lies under everything in a picture. */
     public enum Backing {
         PAPER,
-        /** Nothing: what is under the picture shows through. */
+        /** Nothing: what is under the picture shows through; a JPEG has always paper. */
         CLEAR
     }
 
     /**
-     * How a PNG is made; PDF and SVG have neither.
+     * How a page becomes pixels; PDF and SVG have none.
      *
      * @param dpi dots per inch
      * @param backing what lies under everything
@@ -41,6 +58,48 @@ public final class Export {
     public record Png(double dpi, Backing backing) {
         /** Sharp on a printed page, on its paper. */
         public static final Png USUAL = new Png(300, Backing.PAPER);
+    }
+
+    /** How large a picture is. */
+    public sealed interface Size {
+        /** By the size of its paper. */
+        record Dpi(double dpi) implements Size {}
+
+        /** By its longest side, in pixels. */
+        record Longest(int px) implements Size {
+            public static final int LEAST = 50;
+            public static final int MOST = 20_000;
+
+            /** Refuses less than 50 or more than 20,000 pixels. */
+            public Longest {
+                Checks.within("longest side", px, LEAST, MOST);
+            }
+        }
+    }
+
+    /** A picture as it is asked for, whatever page it is of. */
+    public record Picture(Size size, Backing backing) {
+        /** As sharp as print, on its paper. */
+        public static final Picture USUAL = new Picture(new Size.Dpi(Png.USUAL.dpi()), Backing.PAPER);
+
+        /** The picture of a page. */
+        public Png of(ComposedPage page) {
+            return new Png(
+                    switch (size) {
+                        case Size.Dpi(var dpi) -> dpi;
+                        case Size.Longest(var px) ->
+                            px * Length.MM_PER_INCH / Math.max(page.widthMm(), page.heightMm());
+                    },
+                    backing);
+        }
+
+        public Picture withSize(Size other) {
+            return new Picture(other, backing);
+        }
+
+        public Picture withBacking(Backing other) {
+            return new Picture(size, other);
+        }
     }
 
     private Export() {}
@@ -69,6 +128,8 @@ public final class Export {
             switch (format) {
                 case PDF -> PdfOutput.write(List.of(page), out, progress);
                 case PNG -> PngOutput.write(page, png, out, progress);
+                case JPEG -> JpegOutput.write(page, png, out, progress);
+                case TIFF -> TiffOutput.write(page, png, out, progress);
                 case SVG -> SvgOutput.write(page, out, progress);
             }
         });

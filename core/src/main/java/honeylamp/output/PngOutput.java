@@ -49,8 +49,8 @@ final class PngOutput {
         return image;
     }
 
-    /** PNG holds colours that are not weighed by what they cover. */
-    private static BufferedImage unweighed(BufferedImage image) {
+    /** Files hold colours that are not weighed by what they cover. */
+    static BufferedImage unweighed(BufferedImage image) {
         if (image.getType() == BufferedImage.TYPE_INT_RGB) {
             return image;
         }

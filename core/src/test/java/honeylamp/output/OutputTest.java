@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
+import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Layer;
@@ -40,6 +41,8 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class OutputTest {
     @TempDir
@@ -208,6 +211,64 @@ class OutputTest {
             assertThat(((org.w3c.dom.Element) nodes.item(0)).getAttribute("pixelsPerUnitXAxis"))
                     .isEqualTo("3937");
         }
+    }
+
+    /** A TIFF holds the very pixels of a PNG, a JPEG nearly: no wall, word or floor is told apart by eye. */
+    @Test
+    void picturesOfEveryFormatAreAlike() throws Exception {
+        var page = demo();
+        var png = new Export.Png(50, Backing.PAPER);
+        var exact = PngOutput.image(page, png);
+        var tiff = folder.resolve("a.tif");
+        Export.write(page, Export.Format.TIFF, png, tiff, Progress.NONE);
+        assertThat(difference(exact, ImageIO.read(tiff.toFile()))).isZero();
+        var jpeg = folder.resolve("a.jpg");
+        Export.write(page, Export.Format.JPEG, png, jpeg, Progress.NONE);
+        assertThat(difference(exact, ImageIO.read(jpeg.toFile()))).isBetween(1e-9, 3.0);
+        assertThat(Files.size(jpeg)).isLessThan(Files.size(tiff));
+    }
+
+    /** On average over all pixels and colours, of 255. */
+    private static double difference(BufferedImage a, BufferedImage b) {
+        assertThat(b.getWidth()).isEqualTo(a.getWidth());
+        assertThat(b.getHeight()).isEqualTo(a.getHeight());
+        var sum = 0L;
+        for (var y = 0; y < a.getHeight(); y++) {
+            for (var x = 0; x < a.getWidth(); x++) {
+                for (var shift = 0; shift <= 16; shift += 8) {
+                    sum += Math.abs((a.getRGB(x, y) >> shift & 0xff) - (b.getRGB(x, y) >> shift & 0xff));
+                }
+            }
+        }
+        return sum / (3.0 * a.getWidth() * a.getHeight());
+    }
+
+    /** 50 dots per inch are what the standard tree of both formats calls 0.508 mm a pixel. */
+    @ParameterizedTest
+    @CsvSource({"TIFF, a.tif", "JPEG, a.jpg"})
+    void otherPicturesStateTheirResolutionToo(Export.Format format, String name) throws Exception {
+        var file = folder.resolve(name);
+        Export.write(demo(), format, new Export.Png(50, Backing.PAPER), file, Progress.NONE);
+        try (var in = ImageIO.createImageInputStream(file.toFile())) {
+            var reader = ImageIO.getImageReaders(in).next();
+            reader.setInput(in);
+            var root = reader.getImageMetadata(0).getAsTree("javax_imageio_1.0");
+            var sizes = ((javax.imageio.metadata.IIOMetadataNode) root).getElementsByTagName("HorizontalPixelSize");
+            assertThat(Double.parseDouble(((org.w3c.dom.Element) sizes.item(0)).getAttribute("value")))
+                    .isCloseTo(0.508, within(0.001));
+        }
+    }
+
+    /** A3 across is 420 by 297 mm: the longest side as asked, the other in proportion; upright the same. */
+    @Test
+    void aPictureIsAsLongAsItIsAsked() {
+        var asked = new Export.Picture(new Export.Size.Longest(900), Backing.PAPER);
+        var across = PngOutput.image(demo(), asked.of(demo()));
+        assertThat(across.getWidth()).isEqualTo(900);
+        assertThat(across.getHeight()).isEqualTo(636); // 900 x 297 / 420 = 636.4
+        var tall = SheetComposer.compose(TestPlans.page(QuillbackLane.plan()), Lamp.COLOUR, 1);
+        assertThat(PngOutput.image(tall, asked.of(tall)).getHeight()).isEqualTo(900);
+        assertThatThrownBy(() -> new Export.Size.Longest(49)).hasMessageContaining("longest side");
     }
 
     @Test

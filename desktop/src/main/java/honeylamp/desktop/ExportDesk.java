@@ -38,7 +38,7 @@ final class ExportDesk {
                             model.shown().plan().pages(),
                             model.now().document().assets(),
                             Export.Format.PDF,
-                            Export.Png.USUAL,
+                            Export.Picture.USUAL,
                             file),
                     file);
         });
@@ -69,18 +69,16 @@ final class ExportDesk {
         dialogs.exportSheet(FileNames.of(model.now().plan().name()) + ".pdf").ifPresent(file -> {
             var format = Export.Format.of(file);
             if (format.isEmpty()) {
-                model.complain(
-                        "\"" + file.getFileName() + "\" ends in none of .pdf, .png and .svg. Give it such an ending.");
+                model.complain("\"" + file.getFileName() + "\" ends in none of " + Export.Format.endingsInWords()
+                        + ". Give it such an ending.");
                 return;
             }
-            var png =
-                    new Export.Png(Export.Png.USUAL.dpi(), model.now().choices().backing());
             export(
                     new ExportWork(
                             List.of(model.shown().page()),
                             model.now().document().assets(),
                             format.get(),
-                            png,
+                            model.now().choices().picture(),
                             file),
                     file);
         });

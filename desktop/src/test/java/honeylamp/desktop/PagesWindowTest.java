@@ -30,6 +30,7 @@ import honeylamp.plan.View;
 import honeylamp.store.PlanDocument;
 import honeylamp.store.PlanFile;
 import honeylamp.units.UnitSystem;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -38,6 +39,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
+import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
@@ -481,6 +483,24 @@ class PagesWindowTest {
             assertThat(page(w).lists()).contains(Page.Listing.ROOMS);
             w.key(KeyCode.CONTROL, KeyCode.Z);
             assertThat(page(w).sheet().paper().label()).isEqualTo("Arch D");
+        }
+    }
+
+    /** The same page for a screen: a JPEG with so many pixels along its longest side; a nonsense number is told. */
+    @Test
+    void aPictureIsExportedAsLargeAsItIsAsked() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            w.press("stage-sheet");
+            w.fill("picture-longest", "7");
+            assertThat(w.message()).contains("from 50 to 20000 pixels");
+            w.fill("picture-longest", "700");
+            var file = Files.createTempDirectory("export").resolve("loft.jpg");
+            w.answers.sheet = Optional.of(file);
+            w.press("export");
+            w.told("Exported to loft.jpg");
+            var image = ImageIO.read(file.toFile());
+            assertThat(image.getWidth()).isEqualTo(700);
+            assertThat(image.getHeight()).isEqualTo(495); // 700 x 297 / 420
         }
     }
 

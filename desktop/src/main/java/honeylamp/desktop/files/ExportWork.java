@@ -24,7 +24,7 @@ public final class ExportWork extends Task<List<String>> {
     private final List<LaidPage> pages;
     private final Map<String, byte[]> assets;
     private final Export.Format format;
-    private final Export.Png png;
+    private final Export.Picture picture;
     private final Path file;
 
     /**
@@ -34,11 +34,11 @@ public final class ExportWork extends Task<List<String>> {
      * @param assets the bytes of the pictures on them
      */
     public ExportWork(
-            List<LaidPage> pages, Map<String, byte[]> assets, Export.Format format, Export.Png png, Path file) {
+            List<LaidPage> pages, Map<String, byte[]> assets, Export.Format format, Export.Picture picture, Path file) {
         this.pages = List.copyOf(pages);
         this.assets = Map.copyOf(assets);
         this.format = format;
-        this.png = png;
+        this.picture = picture;
         this.file = file;
         updateTitle("Exporting");
     }
@@ -53,7 +53,8 @@ public final class ExportWork extends Task<List<String>> {
             at(COMPOSED * composed.size() / pages.size());
         }
         if (composed.size() == 1) {
-            Export.write(composed.getFirst(), format, png, file, this::written);
+            var page = composed.getFirst();
+            Export.write(page, format, picture.of(page), file, this::written);
         } else {
             Export.writeAll(composed, file, this::written);
         }

@@ -54,6 +54,8 @@ public final class WindowDialogs implements FileDialogs {
                 "Export sheet",
                 new ExtensionFilter("PDF", "*.pdf"),
                 new ExtensionFilter("PNG", "*.png"),
+                new ExtensionFilter("JPEG", "*.jpg", "*.jpeg"),
+                new ExtensionFilter("TIFF", "*.tif", "*.tiff"),
                 new ExtensionFilter("SVG", "*.svg"));
         chooser.setInitialFileName(suggestedName);
         return path(chooser.showSaveDialog(owner));

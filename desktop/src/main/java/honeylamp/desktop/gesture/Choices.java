@@ -9,7 +9,7 @@ import honeylamp.edit.DrawnFace;
 import honeylamp.edit.Reach;
 import honeylamp.edit.UnderlayEdits.TracedWork;
 import honeylamp.edit.WallEdits.End;
-import honeylamp.output.Export.Backing;
+import honeylamp.output.Export;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.LineRole;
@@ -41,7 +41,7 @@ import java.util.function.UnaryOperator;
  * @param part the fixed part, car, ground and unit put in next
  * @param pictures how pictures to trace are brought in and changed
  * @param gapReach wall ends nearer than this to a wall or to each other are taken for gaps
- * @param backing what lies under an exported PNG
+ * @param picture how pages become pictures
  * @param presenting what is changed of looks, views and pages
  * @param finishing what the card tells of finishes
  * @param round how the window is laid round the drawing
@@ -60,7 +60,7 @@ public record Choices(
         NewPart part,
         Pictures pictures,
         Length gapReach,
-        Backing backing,
+        Export.Picture picture,
         Presenting presenting,
         Finishing finishing,
         Round round,
@@ -314,7 +314,7 @@ public record Choices(
                 NewPart.FIRST,
                 new Pictures(TracedWork.GOES_ALONG, PictureImport.Notes.LEFT_OUT),
                 Snags.USUAL_GAP_REACH,
-                Backing.PAPER,
+                Export.Picture.USUAL,
                 new Presenting(
                         Reach.ALL,
                         Role.INK,

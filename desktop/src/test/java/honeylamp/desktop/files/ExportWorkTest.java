@@ -26,7 +26,7 @@ class ExportWorkTest {
     private ExportWork work(Path file) {
         var plan = SailclothYard.plan();
         return new ExportWork(
-                LaidPlan.of(plan).pages(), Map.of(), Export.Format.of(file).orElseThrow(), Export.Png.USUAL, file);
+                LaidPlan.of(plan).pages(), Map.of(), Export.Format.of(file).orElseThrow(), Export.Picture.USUAL, file);
     }
 
     @Test

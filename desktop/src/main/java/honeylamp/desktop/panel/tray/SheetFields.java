@@ -6,11 +6,13 @@ import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.panel.part.LengthField;
 import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.panel.part.WordField;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.PageEdits;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
+import honeylamp.output.Export;
 import honeylamp.output.Export.Backing;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.Page;
@@ -93,18 +95,41 @@ final class SheetFields {
         var all = window.commands().of("export-all");
         var allPages = Widgets.button("Export all pages\u2026", "export-all", all.tip(), all.action());
         allPages.setDisable(part.presentation().pages().size() < 2);
-        var backing = part.backing();
+        var picture = part.picture();
+        var backing = picture.backing();
         return List.of(
                 export,
                 allPages,
                 Widgets.toggle(
-                        "PNG without paper",
+                        "PNG or TIFF without paper",
                         "png-clear",
                         "What is under the picture shows through it",
                         backing == Backing.CLEAR,
-                        () -> model.chooseWithin(model.now()
-                                .choices()
-                                .withBacking(backing == Backing.CLEAR ? Backing.PAPER : Backing.CLEAR))));
+                        () -> choose(picture.withBacking(backing == Backing.CLEAR ? Backing.PAPER : Backing.CLEAR))),
+                longest(picture));
+    }
+
+    /** Pictures are as sharp as print, or so many pixels long. */
+    private Node longest(Export.Picture picture) {
+        var now = picture.size() instanceof Export.Size.Longest(var px) ? Integer.toString(px) : "";
+        var field = new WordField("Longest side of a picture, in pixels", "picture-longest", now, typed -> {
+            if (typed.isBlank()) {
+                choose(picture.withSize(Export.Picture.USUAL.size()));
+            } else if (typed.strip().matches("[0-9]{2,5}")
+                    && Integer.parseInt(typed.strip()) >= Export.Size.Longest.LEAST
+                    && Integer.parseInt(typed.strip()) <= Export.Size.Longest.MOST) {
+                choose(picture.withSize(new Export.Size.Longest(Integer.parseInt(typed.strip()))));
+            } else {
+                model.complain("A picture is from " + Export.Size.Longest.LEAST + " to " + Export.Size.Longest.MOST
+                        + " pixels long; leave the field empty for 300 dots per inch.");
+            }
+        });
+        field.setPromptText("300 dots per inch");
+        return new VBox(2, Widgets.quiet("Longest side of a picture, in pixels"), field);
+    }
+
+    private void choose(Export.Picture picture) {
+        model.chooseWithin(model.now().choices().withPicture(picture));
     }
 
     private Node paper() {

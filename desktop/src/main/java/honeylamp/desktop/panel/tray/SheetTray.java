@@ -9,7 +9,7 @@ import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Reach;
-import honeylamp.output.Export.Backing;
+import honeylamp.output.Export;
 import honeylamp.plan.Page;
 import honeylamp.plan.Presentation;
 import honeylamp.plan.View;
@@ -52,7 +52,7 @@ final class SheetTray implements Content<SheetTray.Part> {
             List<String> viewNames,
             UnitSystem units,
             Reach reach,
-            Backing backing,
+            Export.Picture picture,
             List<SeenSet> sets,
             List<Hint> hints) {}
 
@@ -69,7 +69,7 @@ final class SheetTray implements Content<SheetTray.Part> {
                         .toList(),
                 now.plan().units(),
                 now.choices().presenting().reach(),
-                now.choices().backing(),
+                now.choices().picture(),
                 sets.all(),
                 hints(laid));
     }
