@@ -4,11 +4,9 @@ import honeylamp.catalogue.Material;
 import honeylamp.catalogue.RoomUses.RoomUse;
 import honeylamp.catalogue.pattern.Pieces;
 import honeylamp.catalogue.symbol.SymbolShape;
-import honeylamp.derive.listing.SiteAreas;
 import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
-import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Mark.Align;
 import honeylamp.drawing.Remembered;
@@ -45,7 +43,6 @@ import honeylamp.takeoff.PlanFields;
 import honeylamp.takeoff.ShoppingList;
 import honeylamp.takeoff.UseKey;
 import honeylamp.takeoff.WallKey;
-import honeylamp.units.AreaText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.Money;
@@ -82,6 +79,7 @@ final class SheetLists {
     private final SheetPen pen;
     private final String scale;
     private final Map<RoomId, String> told;
+    private final ListRows table;
 
     /** Draws one list into a column from its top; returns the y below it. */
     private interface Drawing {
@@ -127,6 +125,7 @@ final class SheetLists {
         this.pen = pen;
         this.scale = scale;
         this.told = told;
+        this.table = new ListRows(page, pen);
     }
 
     /** As high as the lists of a page are in a band of this width; 0 if there are none. */
@@ -240,12 +239,15 @@ final class SheetLists {
         var named = RoomRow.of(page, storey, told);
         var words =
                 storeys().size() == 1 ? "Rooms" : "Rooms, " + storey.storey().name();
-        var list = new RoomList(storey.geometry(), named, Math.clamp(named.size() / ROOMS_TOGETHER, 1, columns));
-        for (var part = 0; part < list.parts; part++) {
+        var said = storey == storeys().getLast() && HowMeasured.isSaidWithRooms(page)
+                ? HowMeasured.of(page)
+                : List.<String>of();
+        var parts = Math.clamp(named.size() / ROOMS_TOGETHER, 1, columns);
+        var list = new RoomColumns(storey.geometry(), named, parts, said, pen, table);
+        for (var part = 0; part < parts; part++) {
             var at = part;
             var heading = part == 0 ? words : words + ", continued";
-            out.add(new Block(
-                    part == list.parts - 1 ? LEAST_ROOMS_MM : LEAST_MM, column -> list.part(at, heading, column)));
+            out.add(new Block(part == parts - 1 ? LEAST_ROOMS_MM : LEAST_MM, column -> list.part(at, heading, column)));
         }
     }
 
@@ -312,15 +314,15 @@ final class SheetLists {
     }
 
     private double plain(String heading, List<PlainRow> rows, Box column) {
-        var y = heading(heading, column);
-        var shown = fitting(rows.size(), y, column.maxY());
+        var y = table.heading(heading, column);
+        var shown = table.fitting(rows.size(), y, column.maxY());
         for (var row : rows.subList(0, shown)) {
             var figure = pen.width(row.figure(), TextRole.BODY, row.face()) + 2;
             pen.fitted(row.words(), column.minX(), y, TextRole.BODY, row.face(), column.width() - figure);
             pen.text(row.figure(), column.maxX(), y, TextRole.BODY, row.face(), Align.RIGHT);
             y += pen.row();
         }
-        return andMore(rows.size() - shown, column, y);
+        return table.andMore(rows.size() - shown, column, y);
     }
 
     /** Those that are seen, each once. */
@@ -332,126 +334,6 @@ final class SheetLists {
         var out = new LinkedHashMap<StoreyId, LaidStorey>();
         views.forEach(v -> out.putIfAbsent(v.storey().id(), v.storey()));
         return List.copyOf(out.values());
-    }
-
-    /** The rooms of a storey in several columns, with what they come to below the last. */
-    private final class RoomList {
-        private final StoreyGeometry geometry;
-        private final List<RoomRow> named;
-        private final int parts;
-        private final List<String> said;
-        private final double plot;
-        private int told;
-
-        RoomList(StoreyGeometry geometry, List<RoomRow> named, int parts) {
-            this.geometry = geometry;
-            this.named = named;
-            this.parts = parts;
-            this.plot = SiteAreas.of(geometry).plotMm2();
-            this.said = geometry == storeys().getLast().geometry() && HowMeasured.isSaidWithRooms(page)
-                    ? HowMeasured.of(page)
-                    : List.of();
-        }
-
-        /** A column of them, as long as the others if there is room for that; returns the y below it. */
-        double part(int part, String heading, Box column) {
-            var y = heading(heading, column);
-            var isLast = part == parts - 1;
-            var totals = sums() * pen.row() + 4.4;
-            var left = named.size() - told;
-            var shown = isLast
-                    ? fitting(left, y, column.maxY() - totals)
-                    : Math.clamp(
-                            (int) Math.ceil((left + sums() + 1.0) / (parts - part)),
-                            0,
-                            Math.min(left, fittingAlone(y, column.maxY())));
-            y = rows(named.subList(told, told + shown), column, y);
-            told += shown;
-            return isLast ? sums(andMore(left - shown, column, y), column) : y;
-        }
-
-        private int sums() {
-            return (plot > 0 ? 3 : 2) + said.size();
-        }
-
-        private double rows(List<RoomRow> some, Box column, double from) {
-            var y = from;
-            var numbers = named.stream()
-                    .mapToDouble(r -> r.number().isEmpty() ? 0 : pen.width(r.number(), TextRole.BODY, Typeface.REGULAR))
-                    .max()
-                    .orElse(0);
-            var beside = numbers == 0 ? 0 : numbers + pen.cap(TextRole.BODY);
-            var names = new Box(column.minX() + beside, column.minY(), column.maxX(), column.maxY());
-            for (var room : some) {
-                if (!room.number().isEmpty()) {
-                    pen.text(room.number(), column.minX(), y, TextRole.BODY, Typeface.REGULAR, Align.LEFT);
-                }
-                line(room.name(), room.areaMm2(), names, y, Typeface.REGULAR);
-                y += pen.row();
-            }
-            return y;
-        }
-
-        private double sums(double below, Box column) {
-            var y = below - (pen.row() - 2);
-            pen.rule(column.minX(), column.maxX(), y, LineRole.RULE);
-            y += 4.4;
-            line("Net, within inner faces", geometry.netAreaMm2(), column, y, Typeface.MEDIUM);
-            y += pen.row();
-            line("Gross, outer faces", geometry.grossAreaMm2(), column, y, Typeface.REGULAR);
-            y += pen.row();
-            if (plot > 0) {
-                line("Plot, not counted above", plot, column, y, Typeface.REGULAR);
-                y += pen.row();
-            }
-            for (var how : said) {
-                pen.quietlyFitted(how, column.minX(), y, TextRole.BODY, Typeface.REGULAR, column.width());
-                y += pen.row();
-            }
-            return y;
-        }
-    }
-
-    /** How many rows have room where no words need to follow. */
-    private int fittingAlone(double y, double bottom) {
-        return (int) Math.max(0, Math.floor((bottom - y) / pen.row() + 1e-9) + 1);
-    }
-
-    private void line(String label, double areaMm2, Box column, double y, Typeface face) {
-        var first = AreaText.rounded(areaMm2, page.plan().units());
-        var area = HowMeasured.second(page)
-                .map(u -> first + " (" + AreaText.rounded(areaMm2, u) + ")")
-                .orElse(first);
-        var wide = pen.width(area, TextRole.BODY, face);
-        pen.fitted(label, column.minX(), y, TextRole.BODY, face, column.width() - wide - pen.cap(TextRole.BODY));
-        pen.text(area, column.maxX(), y, TextRole.BODY, face, Align.RIGHT);
-    }
-
-    /** How many rows have room; if not all have, one row less, for the words that say so. */
-    private int fitting(int rows, double y, double bottom) {
-        var room = (int) Math.floor((bottom - y) / pen.row() + 1e-9) + 1;
-        return rows <= room ? rows : Math.clamp(room - 1L, 0, rows);
-    }
-
-    /** Says that rows were left out; returns the y of the next row. */
-    private double andMore(int left, Box column, double y) {
-        if (left == 0) {
-            return y;
-        }
-        pen.quiet(
-                "and " + left + " more, without room on the page",
-                column.minX(),
-                y,
-                TextRole.BODY,
-                Typeface.REGULAR,
-                Align.LEFT);
-        return y + pen.row();
-    }
-
-    private double heading(String text, Box column) {
-        pen.text(text, column.minX(), column.minY() + 3, TextRole.HEADING, Typeface.SEMIBOLD, Align.LEFT);
-        pen.rule(column.minX(), column.maxX(), column.minY() + 5.4, LineRole.HEADING_RULE);
-        return column.minY() + 10.6;
     }
 
     /** The finishes that are seen. */
@@ -488,8 +370,8 @@ final class SheetLists {
     }
 
     private double walls(List<WallRow> rows, Box column) {
-        var y = heading("Walls", column);
-        var shown = fitting(rows.size(), y, column.maxY());
+        var y = table.heading("Walls", column);
+        var shown = table.fitting(rows.size(), y, column.maxY());
         for (var row : rows.subList(0, shown)) {
             pen.marks().addAll(row.sample.apply(new Box(column.minX(), y - 2.6, column.minX() + 7, y + 0.4)));
             var length =
@@ -499,12 +381,12 @@ final class SheetLists {
             pen.text(length, column.maxX(), y, TextRole.BODY, Typeface.REGULAR, Align.RIGHT);
             y += pen.row();
         }
-        return andMore(rows.size() - shown, column, y);
+        return table.andMore(rows.size() - shown, column, y);
     }
 
     private double finishes(List<FinishKey.Entry> materials, Box column) {
-        var y = heading("Finishes", column);
-        var shown = fitting(materials.size(), y, column.maxY());
+        var y = table.heading("Finishes", column);
+        var shown = table.fitting(materials.size(), y, column.maxY());
         for (var entry : materials.subList(0, shown)) {
             var swatch = new Box(column.minX(), y - 3, column.minX() + 7, y + 0.9);
             pen.marks().add(sample(entry.material(), swatch));
@@ -518,12 +400,12 @@ final class SheetLists {
                     column.maxX() - column.minX() - 10);
             y += pen.row();
         }
-        return andMore(materials.size() - shown, column, y);
+        return table.andMore(materials.size() - shown, column, y);
     }
 
     private double uses(List<RoomUse> uses, Box column) {
-        var y = heading("Uses of rooms", column);
-        var shown = fitting(uses.size(), y, column.maxY());
+        var y = table.heading("Uses of rooms", column);
+        var shown = table.fitting(uses.size(), y, column.maxY());
         for (var use : uses.subList(0, shown)) {
             var swatch = new Box(column.minX(), y - 3, column.minX() + 7, y + 0.9);
             pen.marks()
@@ -534,7 +416,7 @@ final class SheetLists {
             pen.text(use.label(), column.minX() + 10, y, TextRole.BODY, Typeface.REGULAR, Align.LEFT);
             y += pen.row();
         }
-        return andMore(uses.size() - shown, column, y);
+        return table.andMore(uses.size() - shown, column, y);
     }
 
     /** A row of two lines: a sample, a name, a figure at the right, and more about it below the name. */
@@ -616,7 +498,7 @@ final class SheetLists {
     }
 
     private double doubles(String heading, List<TwoLines> rows, Box column) {
-        var y = heading(heading, column);
+        var y = table.heading(heading, column);
         var each = pen.row() + SECOND_LINE_MM;
         var shown = (int) Math.clamp((column.maxY() - y) / each, 0, rows.size());
         for (var row : rows.subList(0, shown)) {
@@ -631,7 +513,7 @@ final class SheetLists {
                     row.more, left, y + SECOND_LINE_MM, TextRole.BODY, Typeface.REGULAR, column.maxX() - left);
             y += each;
         }
-        return andMore(rows.size() - shown, column, y);
+        return table.andMore(rows.size() - shown, column, y);
     }
 
     /** The pattern as it lies, so small that a few pieces are seen, and darker where there is nothing but its joints. */
@@ -660,7 +542,7 @@ final class SheetLists {
     }
 
     private double notes(Box column) {
-        var y = heading("Notes", column);
+        var y = table.heading("Notes", column);
         var lines = PlanFields.filled(page.page().notes(), fields())
                 .lines()
                 .flatMap(l -> pen.wrapped(l, Typeface.REGULAR, TextRole.BODY, column.width()).stream())
@@ -668,7 +550,7 @@ final class SheetLists {
         var step = pen.cap(TextRole.BODY) * 1.9;
         for (var i = 0; i < lines.size(); i++) {
             if (y > column.maxY() - step && i < lines.size() - 1) {
-                return andMore(lines.size() - i, column, y);
+                return table.andMore(lines.size() - i, column, y);
             }
             pen.text(lines.get(i), column.minX(), y, TextRole.BODY, Typeface.REGULAR, Align.LEFT);
             y += step;
