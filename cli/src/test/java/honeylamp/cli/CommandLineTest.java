@@ -122,7 +122,7 @@ class CommandLineTest {
         assertThat(page.err).contains("no page 3");
         var dpi = run("export", plan, "-o", folder.resolve("a.png"), "--dpi", "9000");
         assertThat(dpi.code).isEqualTo(2);
-        assertThat(dpi.err).contains("30 to 600 dpi");
+        assertThat(dpi.err).contains("choose at most 643 dpi");
         assertThat(folder.resolve("a.png")).doesNotExist();
         var clear = run("export", plan, "-o", folder.resolve("a.jpg"), "--clear");
         assertThat(clear.code).isEqualTo(2);

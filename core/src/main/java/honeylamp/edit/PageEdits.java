@@ -55,7 +55,19 @@ public final class PageEdits {
             return Outcome.refused(
                     "a margin of more than " + Margins.MOST_MM + " mm leaves too little paper", "Type a smaller one.");
         }
-        return Outcome.done(sheet(plan, page, reach, s -> s.withMargins(new Margins(bindingMm, othersMm))));
+        return withRoom(plan, page, reach, s -> s.withMargins(new Margins(bindingMm, othersMm)));
+    }
+
+    /** Refused if on a page that would change too little is left between the margins. */
+    private static Outcome<Plan> withRoom(Plan plan, PageId page, Reach reach, UnaryOperator<Sheet> change) {
+        var changed = sheet(plan, page, reach, change);
+        return changed.presentation().pages().stream()
+                        .allMatch(p -> p.sheet().hasRoom()
+                                || p.sheet().equals(of(plan, p.id()).sheet()))
+                ? Outcome.done(changed)
+                : Outcome.refused(
+                        "less than " + Sheet.LEAST_INSIDE_MM + " mm would be left between the margins",
+                        "Take larger paper or narrower margins.");
     }
 
     /**
@@ -69,7 +81,7 @@ public final class PageEdits {
                     "Type two lengths between them.");
         }
         var way = acrossMm >= upMm ? Way.LANDSCAPE : Way.PORTRAIT;
-        return Outcome.done(sheet(plan, page, reach, s -> s.on(Paper.ofSides(acrossMm, upMm), way)));
+        return withRoom(plan, page, reach, s -> s.on(Paper.ofSides(acrossMm, upMm), way));
     }
 
     /** Calls a page something else; nothing means it is called like its first view. */

@@ -34,7 +34,10 @@ final class PngOutput {
         var perMm = dpi / Length.MM_PER_INCH;
         var width = Math.round(page.widthMm() * perMm);
         var height = Math.round(page.heightMm() * perMm);
-        if (!(dpi > 0) || width < 1 || height < 1 || width * height > MOST_PIXELS) {
+        if (width * height > MOST_PIXELS) {
+            throw new IllegalArgumentException(tooMany(page, dpi));
+        }
+        if (!(dpi > 0) || width < 1 || height < 1) {
             throw new IllegalArgumentException("a page of " + page.widthMm() + " x " + page.heightMm() + " mm at " + dpi
                     + " dpi has no sensible number of pixels; choose from 30 to 600 dpi");
         }
@@ -47,6 +50,16 @@ final class PngOutput {
         papered(page, image);
         RasterPainter.paint(page.drawing(), image, Affine.scale(perMm, perMm));
         return image;
+    }
+
+    private static String tooMany(ComposedPage page, double dpi) {
+        var squareInches = page.widthMm() * page.heightMm() / Length.MM_PER_INCH / Length.MM_PER_INCH;
+        var most = Math.floor(Math.sqrt(MOST_PIXELS / squareInches));
+        var longest = Math.max(page.widthMm(), page.heightMm()) / Length.MM_PER_INCH;
+        return "a page of " + Math.round(page.widthMm()) + " x " + Math.round(page.heightMm()) + " mm at "
+                + Math.round(dpi) + " dpi has more than " + MOST_PIXELS / 1_000_000
+                + " million pixels; choose at most " + Math.round(most) + " dpi, or "
+                + Math.round(Math.floor(most * longest)) + " pixels along its longest side";
     }
 
     /** Files hold colours that are not weighed by what they cover. */

@@ -169,9 +169,25 @@ public record Sheet(Paper paper, Way way, Margins margins, TitleBlock title) imp
     /** The same of paper that lies across: below its views there is less room still. */
     private static final double COLUMN_ACROSS_FROM_MM = 270;
 
-    /** Whether lists have room in a column beside the views; on narrower paper they go in a band below them. */
+    /** A column has title and scale at its foot and lists above them: lower pages have no room for both. */
+    private static final double COLUMN_HIGH_MM = 150;
+
+    /** Less than this between the margins, in mm, is no page. */
+    public static final int LEAST_INSIDE_MM = 80;
+
+    /** Whether lists have room in a column beside the views; on narrower or lower paper they go in a band below them. */
     public boolean hasColumn() {
-        return widthMm() >= (widthMm() > heightMm() ? COLUMN_ACROSS_FROM_MM : COLUMN_FROM_MM);
+        return insideHighMm() >= COLUMN_HIGH_MM
+                && widthMm() >= (widthMm() > heightMm() ? COLUMN_ACROSS_FROM_MM : COLUMN_FROM_MM);
+    }
+
+    /** Whether enough is left between the margins for a page. */
+    public boolean hasRoom() {
+        return Math.min(widthMm() - margins.bindingMm() - margins.othersMm(), insideHighMm()) >= LEAST_INSIDE_MM;
+    }
+
+    private double insideHighMm() {
+        return heightMm() - 2 * margins.othersMm();
     }
 
     /** The sheet on other paper. */

@@ -54,6 +54,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.DoubleSupplier;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -88,8 +89,10 @@ final class SheetLists {
 
     /** A list, and the height below which it cannot be begun, in paper mm. */
     private record Block(double leastMm, Drawing drawing) {
-        boolean fits(Box column, double needsMm) {
-            return column.minY() + Math.min(leastMm, needsMm) <= column.maxY() + LITTLE_MM;
+        /** @param needs how high it is in all, in paper mm: only asked where that matters */
+        boolean fits(Box column, DoubleSupplier needs) {
+            var room = column.height() + LITTLE_MM;
+            return leastMm <= room || needs.getAsDouble() <= room;
         }
     }
 
@@ -145,12 +148,12 @@ final class SheetLists {
     double column(Box column) {
         var y = column.minY();
         var left = 0;
-        var needs = needsMm(column.width(), 1);
         var blocks = blocks(1);
         for (var i = 0; i < blocks.size(); i++) {
             var block = blocks.get(i);
             var rest = new Box(column.minX(), Math.min(y, column.maxY()), column.maxX(), column.maxY());
-            if (block.fits(rest, needs.get(i))) {
+            var at = i;
+            if (block.fits(rest, () -> needsMm(column.width(), 1, at))) {
                 y = block.drawing.in(rest) + BETWEEN_MM;
             } else {
                 left++;
@@ -160,13 +163,14 @@ final class SheetLists {
         return y - BETWEEN_MM;
     }
 
-    /** How high each list is where it has all the room it needs. */
-    private List<Double> needsMm(double widthMm, int columns) {
+    /** How high a list is where it has all the room it needs; those before it are asked too, as rooms go on from column to column. */
+    private double needsMm(double widthMm, int columns, int at) {
         var tried = new SheetLists(page, new SheetPen(page.look()), scale, told);
         var endless = new Box(0, 0, widthMm, ENDLESS_MM);
-        return tried.blocks(columns).stream()
-                .map(block -> block.drawing.in(endless))
-                .toList();
+        return tried.blocks(columns).subList(0, at + 1).stream()
+                .mapToDouble(block -> block.drawing.in(endless))
+                .reduce((_, last) -> last)
+                .orElse(0);
     }
 
     /** Side by side; returns the y below the longest. */
@@ -177,7 +181,6 @@ final class SheetLists {
         Arrays.fill(down, band.minY());
         var lowest = band.minY();
         var left = 0;
-        var needs = needsMm(width, count);
         var blocks = blocks(count);
         for (var k = 0; k < blocks.size(); k++) {
             var block = blocks.get(k);
@@ -187,7 +190,8 @@ final class SheetLists {
             }
             var x = band.minX() + to * (width + BETWEEN_MM);
             var rest = new Box(x, Math.min(down[to], band.maxY()), x + width, band.maxY());
-            if (block.fits(rest, needs.get(k))) {
+            var at = k;
+            if (block.fits(rest, () -> needsMm(width, count, at))) {
                 var below = block.drawing.in(rest);
                 lowest = Math.max(lowest, below);
                 down[to] = below + BETWEEN_MM;

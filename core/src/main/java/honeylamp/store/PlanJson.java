@@ -436,7 +436,10 @@ final class PlanJson {
                 return sides.length == 2 && isPaper(sides[0]) && isPaper(sides[1])
                         ? Sheet.Paper.ofSides(sides[0], sides[1])
                         : context.reportInputMismatch(
-                                Sheet.Paper.class, "paper has two sides from 130 to 2000 mm, the long one first");
+                                Sheet.Paper.class,
+                                "paper has two sides from %s to %s mm, the long one first",
+                                Sheet.Paper.LEAST_MM,
+                                Sheet.Paper.MOST_MM);
             }
             var text = in.getValueAsString("");
             var named = Sheet.Paper.standard().stream()

@@ -274,7 +274,8 @@ class OutputTest {
     @Test
     void senselessResolutionsAreRefused() {
         assertThatThrownBy(() -> PngOutput.image(demo(), new Export.Png(5000, Backing.PAPER)))
-                .hasMessageContaining("30 to 600 dpi");
+                .hasMessageContaining(
+                        "at most 643 dpi, or 10632 pixels"); // the root of 80 million by 16.535 x 11.693 in
         assertThatThrownBy(() -> PngOutput.image(demo(), new Export.Png(Double.NaN, Backing.PAPER)))
                 .isInstanceOf(IllegalArgumentException.class);
     }

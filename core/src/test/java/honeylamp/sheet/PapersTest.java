@@ -163,4 +163,27 @@ class PapersTest {
                 .isInstanceOfSatisfying(
                         Outcome.Refused.class, no -> assertThat(no.why()).contains("from 130 to 2000 mm"));
     }
+
+    /** 130 mm less two margins of 60 would leave 10: neither the paper nor the margins are taken. */
+    @Test
+    void paperWithoutRoomBetweenItsMarginsIsRefused() {
+        var wide = PageEdits.margins(QuillbackLane.plan(), FIRST, Reach.ALL, 60, 60)
+                .orThrow();
+        assertThat(PageEdits.paper(wide, FIRST, Reach.THIS, 130, 130))
+                .isInstanceOfSatisfying(
+                        Outcome.Refused.class, no -> assertThat(no.why()).contains("between the margins"));
+        var small = PageEdits.paper(QuillbackLane.plan(), FIRST, Reach.THIS, 130, 130)
+                .orThrow();
+        assertThat(PageEdits.margins(small, FIRST, Reach.THIS, 60, 10)).isInstanceOf(Outcome.Refused.class);
+        for (var paper : Paper.standard()) {
+            for (var way : Way.values()) {
+                var composed = SheetComposer.compose(
+                        LaidPlan.of(PageEdits.sheet(wide, s -> s.on(paper, way)))
+                                .page(FIRST),
+                        Lamp.COLOUR,
+                        1);
+                assertThat(composed.widthMm()).isPositive();
+            }
+        }
+    }
 }
