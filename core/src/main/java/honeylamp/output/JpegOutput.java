@@ -5,9 +5,7 @@ import honeylamp.output.Export.Png;
 import honeylamp.sheet.ComposedPage;
 import java.io.IOException;
 import java.io.OutputStream;
-import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
-import javax.imageio.ImageTypeSpecifier;
 import javax.imageio.ImageWriteParam;
 import org.w3c.dom.Element;
 
@@ -25,11 +23,10 @@ final class JpegOutput {
         progress.at(0.1);
         var image = PngOutput.image(page, new Png(png.dpi(), Backing.PAPER));
         progress.at(0.6);
-        var writer = ImageIO.getImageWritersByFormatName("jpeg").next();
-        var parameters = writer.getDefaultWriteParam();
-        parameters.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
-        parameters.setCompressionQuality(QUALITY);
-        var metadata = writer.getDefaultImageMetadata(ImageTypeSpecifier.createFromRenderedImage(image), parameters);
+        var file = ImageFile.of(ImageIO.getImageWritersByFormatName("jpeg").next(), image);
+        file.parameters().setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
+        file.parameters().setCompressionQuality(QUALITY);
+        var metadata = file.metadata();
         var root = metadata.getAsTree(FORM);
         var density =
                 (Element) ((Element) root).getElementsByTagName("app0JFIF").item(0);
@@ -38,12 +35,7 @@ final class JpegOutput {
         density.setAttribute("Xdensity", dpi);
         density.setAttribute("Ydensity", dpi);
         metadata.setFromTree(FORM, root);
-        try (var stream = ImageIO.createImageOutputStream(out)) {
-            writer.setOutput(stream);
-            writer.write(null, new IIOImage(image, null, metadata), parameters);
-        } finally {
-            writer.dispose();
-        }
+        file.write(metadata, out);
         progress.at(1);
     }
 }

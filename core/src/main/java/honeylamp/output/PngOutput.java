@@ -11,9 +11,7 @@ import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.OutputStream;
-import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
-import javax.imageio.ImageTypeSpecifier;
 import javax.imageio.metadata.IIOMetadataNode;
 
 /** Writes a page as PNG at a resolution in dots per inch, which the file states. */
@@ -93,9 +91,8 @@ final class PngOutput {
         progress.at(0.1);
         var image = unweighed(image(page, png));
         progress.at(0.6);
-        var writer = ImageIO.getImageWritersByFormatName("png").next();
-        var parameters = writer.getDefaultWriteParam();
-        var metadata = writer.getDefaultImageMetadata(ImageTypeSpecifier.createFromRenderedImage(image), parameters);
+        var file = ImageFile.of(ImageIO.getImageWritersByFormatName("png").next(), image);
+        var metadata = file.metadata();
         var root = new IIOMetadataNode("javax_imageio_png_1.0");
         var physical = new IIOMetadataNode("pHYs");
         var perMetre = Long.toString(Math.round(png.dpi() / Length.MM_PER_INCH * 1000));
@@ -104,12 +101,7 @@ final class PngOutput {
         physical.setAttribute("unitSpecifier", "meter");
         root.appendChild(physical);
         metadata.mergeTree("javax_imageio_png_1.0", root);
-        try (var stream = ImageIO.createImageOutputStream(out)) {
-            writer.setOutput(stream);
-            writer.write(null, new IIOImage(image, null, metadata), parameters);
-        } finally {
-            writer.dispose();
-        }
+        file.write(metadata, out);
         progress.at(1);
     }
 }

@@ -5,9 +5,6 @@ import honeylamp.sheet.ComposedPage;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.stream.StreamSupport;
-import javax.imageio.IIOImage;
-import javax.imageio.ImageIO;
-import javax.imageio.ImageTypeSpecifier;
 import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.metadata.IIOMetadata;
@@ -32,17 +29,11 @@ final class TiffOutput {
         progress.at(0.1);
         var image = PngOutput.unweighed(PngOutput.image(page, png));
         progress.at(0.6);
-        var writer = writer();
-        var parameters = writer.getDefaultWriteParam();
-        parameters.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
-        parameters.setCompressionType("Deflate");
-        var usual = writer.getDefaultImageMetadata(ImageTypeSpecifier.createFromRenderedImage(image), parameters);
-        try (var stream = ImageIO.createImageOutputStream(out)) {
-            writer.setOutput(stream);
-            writer.write(null, new IIOImage(image, null, resolved(usual, png.dpi())), parameters);
-        } finally {
-            writer.dispose();
-        }
+        var file = ImageFile.of(writer(), image);
+        file.parameters().setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
+        file.parameters().setCompressionType("Deflate");
+        var usual = file.metadata();
+        file.write(resolved(usual, png.dpi()), out);
         progress.at(1);
     }
 

@@ -5,7 +5,6 @@ import honeylamp.drawing.ink.Ink;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
-import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.illustrate.paper.Depth;
 import honeylamp.illustrate.pen.Pens;
@@ -13,13 +12,9 @@ import honeylamp.plan.Role;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 /** Steps as one sees them who looks down into a storey: each tread at its height, with its riser and sides below it. */
 record StepsInDepth(Depth depth, Pens pens) {
-    /** Risers and sides are so much darker than treads. */
-    private static final double SIDE_DARKER = 0.11;
-
     private static final int NEWEL_SIDES = 24;
 
     /** The sides of a well grow darker downwards in so many bands, by so much in all. */
@@ -60,7 +55,7 @@ record StepsInDepth(Depth depth, Pens pens) {
 
     private void body(List<Mark> out, Step step, double fromMm) {
         for (var part : step.parts) {
-            var hull = Figure.ring(hull(part.shell(), fromMm, step.topMm));
+            var hull = Figure.ring(depth.body(part.shell(), fromMm, step.topMm));
             out.add(new Mark.Fill(hull, side()));
             out.add(new Mark.Stroke(hull, pens.furnitureInner(), pens.innerInk()));
         }
@@ -84,17 +79,8 @@ record StepsInDepth(Depth depth, Pens pens) {
         return out;
     }
 
-    private Ring hull(Ring ring, double fromMm, double toMm) {
-        var low = depth.at(fromMm);
-        var high = depth.at(toMm);
-        return Regions.hull(Stream.concat(
-                        ring.corners().stream().map(low::paper),
-                        ring.corners().stream().map(high::paper))
-                .toList());
-    }
-
     private Ink side() {
-        return pens.of(pens.colour(Role.STEP).lighter(-SIDE_DARKER));
+        return pens.of(pens.colour(Role.STEP).lighter(-Depth.SIDE_DARKER));
     }
 
     /** The post in the middle of a spiral stair, up to the cut. */
@@ -104,10 +90,10 @@ record StepsInDepth(Depth depth, Pens pens) {
                         middle.plus(Point.direction(360.0 * i / NEWEL_SIDES).times(radiusMm)))
                 .toList());
         var tone = pens.colour(Role.NEWEL);
-        var body = Figure.ring(hull(round, 0, depth.cutMm()));
+        var body = Figure.ring(depth.body(round, 0, depth.cutMm()));
         var top = depth.frame().paper(Figure.circle(middle, radiusMm));
         return List.of(
-                new Mark.Fill(body, pens.of(tone.lighter(-SIDE_DARKER))),
+                new Mark.Fill(body, pens.of(tone.lighter(-Depth.SIDE_DARKER))),
                 new Mark.Fill(top, pens.of(tone)),
                 new Mark.Stroke(top, pens.leaf(), pens.ink()));
     }

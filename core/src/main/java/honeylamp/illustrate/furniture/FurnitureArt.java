@@ -40,9 +40,6 @@ public final class FurnitureArt {
     /** So much crowns of trees hide of what lies below. */
     private static final double CANOPY_COVERS = 0.5;
 
-    /** The sides of pieces are so much darker than their tops. */
-    private static final double SIDE_DARKER = 0.10;
-
     /** Of what lies on something this share of its height counts. */
     private static final double LYING = 0.25;
 
@@ -146,14 +143,8 @@ public final class FurnitureArt {
 
     /** The sides of a part that stands up, from a height above the floor to its top. */
     private void side(List<Mark> out, Furnishing piece, Symbol.Body body, double fromMm, Depth depth) {
-        var ring = standing(piece, body);
-        var low = depth.at(fromMm);
-        var high = depth.at(piece.bottom().mm() + body.topMm());
-        var corners = Stream.concat(
-                        ring.corners().stream().map(low::paper),
-                        ring.corners().stream().map(high::paper))
-                .toList();
-        var hull = Figure.ring(Regions.hull(corners));
+        var hull = Figure.ring(
+                depth.body(standing(piece, body), fromMm, piece.bottom().mm() + body.topMm()));
         out.add(new Mark.Fill(hull, side(piece, body.role())));
         out.add(new Mark.Stroke(hull, pens.furnitureInner(), pens.furnitureInk()));
     }
@@ -205,7 +196,7 @@ public final class FurnitureArt {
 
     private Ink side(Furnishing piece, Role role) {
         var tone = piece.tone(role).orElseGet(() -> pens.colour(role));
-        return pens.of(tone.lighter(-SIDE_DARKER));
+        return pens.of(tone.lighter(-Depth.SIDE_DARKER));
     }
 
     private List<Mark> marks(Furnishing piece, SymbolShape.Level level) {

@@ -66,9 +66,6 @@ public final class SiteArt {
 
     private static final double UNDER_WATER_MM = 240;
 
-    /** The sides of cars are so much darker. */
-    private static final double SIDE_DARKER = 0.10;
-
     private static final int PIECES_PER_CURVE = 5;
 
     /** As wide as a mower cuts. */
@@ -421,13 +418,8 @@ public final class SiteArt {
     /** What is seen of a car between two heights. */
     private void sides(List<Mark> out, Structure part, CarArt.Shape shape, double fromMm, Oklch tone, Depth depth) {
         var ring = shape.path().flattened(PIECES_PER_CURVE).through(part.placing());
-        var low = depth.at(fromMm);
-        var high = depth.at(shape.topMm());
-        var hull = Regions.hull(Stream.concat(
-                        ring.corners().stream().map(low::paper),
-                        ring.corners().stream().map(high::paper))
-                .toList());
-        painted(out, Figure.ring(hull), tone.lighter(-SIDE_DARKER), pens.furnitureInner());
+        var hull = depth.body(ring, fromMm, shape.topMm());
+        painted(out, Figure.ring(hull), tone.lighter(-Depth.SIDE_DARKER), pens.furnitureInner());
     }
 
     private void painted(List<Mark> out, Figure path, Oklch tone, Pen pen) {

@@ -2,8 +2,11 @@ package honeylamp.illustrate.paper;
 
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
+import honeylamp.geometry.Ring;
 import honeylamp.units.Checks;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A storey seen from straight above its middle by an eye not endlessly far: what the plan cuts lies where a plan has it, and
@@ -18,6 +21,9 @@ import java.util.Optional;
 public record Depth(PaperFrame frame, Point middle, double eyeMm, double cutMm) {
     /** At full depth the eye is so high above the cut. */
     private static final double NEAREST_EYE_MM = 11_000;
+
+    /** Sides of what stands up are so much darker than its top. */
+    public static final double SIDE_DARKER = 0.10;
 
     /** Refuses an eye at or below the cut. */
     public Depth {
@@ -56,6 +62,16 @@ public record Depth(PaperFrame frame, Point middle, double eyeMm, double cutMm) 
                 frame.scale() / share,
                 fixed.x() + (frame.originX() - fixed.x()) * share,
                 fixed.y() + (frame.originY() - fixed.y()) * share);
+    }
+
+    /** What is seen on paper of something upright between two heights above the floor: its foot, its top and its sides. */
+    public Ring body(Ring footprint, double fromMm, double toMm) {
+        var low = at(fromMm);
+        var high = at(toMm);
+        return Regions.hull(Stream.concat(
+                        footprint.corners().stream().map(low::paper),
+                        footprint.corners().stream().map(high::paper))
+                .toList());
     }
 
     /** Where a point at a height above the floor is seen, as the point of the cut it is seen at, all in plan mm. */
