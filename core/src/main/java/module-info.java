@@ -26,14 +26,12 @@ module honeylamp.core {
     exports honeylamp.catalogue;
     exports honeylamp.catalogue.piece;
     exports honeylamp.demo;
-    exports honeylamp.derive.fixed;
     exports honeylamp.derive.light;
     exports honeylamp.derive.listing;
     exports honeylamp.derive.openings;
     exports honeylamp.derive.own;
     exports honeylamp.derive.pointing;
     exports honeylamp.derive.rooms;
-    exports honeylamp.derive.runs;
     exports honeylamp.derive.snags;
     exports honeylamp.derive.storeys;
     exports honeylamp.derive.traced;

@@ -9,6 +9,7 @@ import com.tngtech.archunit.core.domain.Dependency;
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaCodeUnit;
+import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import honeylamp.derive.storeys.LaidPlan;
@@ -51,7 +52,10 @@ class FloorsTest {
             "takeoff.fit",
             "takeoff.way",
             "takeoff.lived",
+            "takeoff.bought",
             "takeoff",
+            "takeoff.key",
+            "survey.reading",
             "survey",
             "drawing.ink",
             "drawing",
@@ -109,6 +113,34 @@ class FloorsTest {
                                 .anyMatch(t -> t.isAssignableTo(RuntimeException.class)))
                         .map(JavaCodeUnit::getFullName))
                 .isEmpty();
+    }
+
+    /** What the window and the command line may call on: public types, nested ones too, in packages that are exported. */
+    @Test
+    void notMuchMoreThanHalfOfTheTypesAreSeenFromOutside() throws IOException {
+        var exported = Files.readAllLines(Path.of("src/main/java/module-info.java")).stream()
+                .map(String::strip)
+                .filter(line -> line.startsWith("exports "))
+                .map(line -> line.substring("exports ".length(), line.length() - 1))
+                .collect(Collectors.toSet());
+        var written = CORE.stream()
+                .filter(c -> !c.isAnonymousClass() && !c.isLocalClass())
+                .filter(c -> !c.getSimpleName().equals("package-info"))
+                .filter(c -> !c.getSourceCodeLocation().toString().contains("Builder.java"))
+                .toList();
+        var seen = written.stream()
+                .filter(c -> exported.contains(c.getPackageName()))
+                .filter(FloorsTest::isPublic)
+                .count();
+        assertThat(exported).isNotEmpty();
+        assertThat(100.0 * seen / written.size())
+                .as(seen + " of " + written.size() + " types")
+                .isLessThanOrEqualTo(55);
+    }
+
+    private static boolean isPublic(JavaClass type) {
+        return type.getModifiers().contains(JavaModifier.PUBLIC)
+                && type.getEnclosingClass().map(FloorsTest::isPublic).orElse(true);
     }
 
     @Test

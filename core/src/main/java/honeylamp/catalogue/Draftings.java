@@ -10,7 +10,7 @@ import honeylamp.plan.TypeFamily;
 import java.util.EnumMap;
 
 /** The pens and the type of the shipped looks. */
-public final class Draftings {
+final class Draftings {
     /** Cut walls heaviest, dimensions fine; names of rooms large, all else small. */
     public static final Drafting USUAL = usual();
 

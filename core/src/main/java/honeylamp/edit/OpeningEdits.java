@@ -2,7 +2,6 @@ package honeylamp.edit;
 
 import honeylamp.derive.openings.ClearDistances;
 import honeylamp.derive.pointing.OpeningPlacing;
-import honeylamp.derive.pointing.Opposite;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.StoreyId;

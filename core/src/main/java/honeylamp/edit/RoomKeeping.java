@@ -27,7 +27,7 @@ import java.util.Set;
  * on the same floor; of rooms that are merged the mark of the larger speaks for both, and the other waits where it is
  * until a wall parts them again.
  */
-public final class RoomKeeping {
+final class RoomKeeping {
     /** Less shared ground than this is rounding, in mm². */
     private static final double LEAST_SHARED_MM2 = 100;
 
@@ -41,7 +41,7 @@ public final class RoomKeeping {
      * @param before the storey before the edit
      * @param after the same storey after it, derived from {@code plan}
      */
-    public static Plan kept(Plan plan, StoreyGeometry before, StoreyGeometry after) {
+    static Plan kept(Plan plan, StoreyGeometry before, StoreyGeometry after) {
         var old = before.rooms().stream().filter(r -> r.mark().isPresent()).toList();
         var unchanged = unchanged(old, after.rooms());
         var shares = shares(old, after.rooms(), unchanged);

@@ -1,9 +1,9 @@
 package honeylamp.edit;
 
+import honeylamp.derive.listing.RunLayout;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.pointing.BesidePiece;
 import honeylamp.derive.pointing.BesidePiece.Side;
-import honeylamp.derive.runs.RunLayout;
 import honeylamp.derive.runs.RunPath;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Point;

@@ -2,9 +2,9 @@ package honeylamp.sheet;
 
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.drawing.ink.Typeface;
-import honeylamp.takeoff.RoomCosts;
-import honeylamp.takeoff.UnitList;
-import honeylamp.takeoff.WayList;
+import honeylamp.takeoff.bought.RoomCosts;
+import honeylamp.takeoff.bought.UnitList;
+import honeylamp.takeoff.bought.WayList;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.Money;

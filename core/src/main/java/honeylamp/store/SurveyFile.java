@@ -1,9 +1,9 @@
 package honeylamp.store;
 
 import honeylamp.plan.OpeningKind;
-import honeylamp.survey.Survey;
-import honeylamp.survey.Survey.Reading;
 import honeylamp.survey.SurveyException;
+import honeylamp.survey.reading.Survey;
+import honeylamp.survey.reading.Survey.Reading;
 import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
 import honeylamp.units.LengthReading;

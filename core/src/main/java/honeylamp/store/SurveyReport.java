@@ -2,7 +2,7 @@ package honeylamp.store;
 
 import honeylamp.survey.Adjustment;
 import honeylamp.survey.Adjustment.Method;
-import honeylamp.survey.Survey;
+import honeylamp.survey.reading.Survey;
 import java.util.Locale;
 
 /** What a survey's closing error was and where it went, in words. */

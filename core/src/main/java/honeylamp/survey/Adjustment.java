@@ -1,8 +1,9 @@
 package honeylamp.survey;
 
 import honeylamp.geometry.Point;
-import honeylamp.survey.Survey.Leg;
 import honeylamp.survey.Traverse.Closing;
+import honeylamp.survey.reading.Survey;
+import honeylamp.survey.reading.Survey.Leg;
 import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.List;

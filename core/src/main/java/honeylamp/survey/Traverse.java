@@ -1,8 +1,9 @@
 package honeylamp.survey;
 
 import honeylamp.geometry.Point;
-import honeylamp.survey.Survey.Leg;
-import honeylamp.survey.Survey.OnLeg;
+import honeylamp.survey.reading.Survey;
+import honeylamp.survey.reading.Survey.Leg;
+import honeylamp.survey.reading.Survey.OnLeg;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

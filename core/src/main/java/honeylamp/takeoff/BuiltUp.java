@@ -2,6 +2,7 @@ package honeylamp.takeoff;
 
 import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.listing.Schedule.Cell;
+import honeylamp.derive.listing.Schedule.Column;
 import honeylamp.derive.listing.Schedule.Row;
 import honeylamp.derive.listing.Schedule.Subject;
 import honeylamp.derive.storeys.LaidPlan;
@@ -40,8 +41,8 @@ final class BuiltUp {
                 Schedule.words("type", "Type"),
                 Schedule.length("thickness", "Thickness"),
                 Schedule.length("length", "Length"),
-                Takeoff.area("faces", "Faces, both sides"),
-                Takeoff.number("volume_m3", "Volume, m\u00b3"));
+                Column.area("faces", "Faces, both sides"),
+                Column.number("volume_m3", "Volume, m\u00b3"));
         var rows = new ArrayList<Row>();
         for (var storey : plan.all()) {
             ofType(storey, plan)
@@ -96,8 +97,8 @@ final class BuiltUp {
                 Schedule.words("part", "Part"),
                 Schedule.words("layer", "Layer"),
                 Schedule.length("thickness", "Thickness"),
-                Takeoff.area("area", "Area"),
-                Takeoff.number("volume_m3", "Volume, m\u00b3"));
+                Column.area("area", "Area"),
+                Column.number("volume_m3", "Volume, m\u00b3"));
         Map<LayerOn, Spread> by = new LinkedHashMap<>();
         for (var storey : plan.all()) {
             var id = storey.storey().id();

@@ -10,7 +10,7 @@ import honeylamp.units.Checks;
  * @param edgeMm the length of each of the two end pieces; 0 if whole pieces fill the length but for a joint at
  *     either end
  */
-public record EdgePieces(Middle middle, int whole, double edgeMm) {
+record EdgePieces(Middle middle, int whole, double edgeMm) {
     private static final double SAME_MM = 1e-6;
 
     /** What lies on the middle of a length. */

@@ -33,7 +33,6 @@ import honeylamp.plan.WallType;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
-import honeylamp.units.LevelText;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;

@@ -9,7 +9,6 @@ import honeylamp.derive.listing.FloorTrim;
 import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.listing.Schedule.Cell;
 import honeylamp.derive.listing.Schedule.Column;
-import honeylamp.derive.listing.Schedule.Measure;
 import honeylamp.derive.listing.Schedule.Row;
 import honeylamp.derive.listing.Schedule.Subject;
 import honeylamp.derive.listing.Surfaces;
@@ -23,6 +22,10 @@ import honeylamp.plan.Furnishing;
 import honeylamp.plan.Position;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
+import honeylamp.takeoff.bought.RoomCosts;
+import honeylamp.takeoff.bought.ShoppingList;
+import honeylamp.takeoff.bought.UnitList;
+import honeylamp.takeoff.bought.WayList;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -177,14 +180,6 @@ public final class Takeoff {
         });
     }
 
-    static Column number(String key, String heading) {
-        return new Column(key, heading, Measure.NUMBER);
-    }
-
-    static Column area(String key, String heading) {
-        return new Column(key, heading, Measure.AREA);
-    }
-
     /**
      * All surfaces with a material as it is laid.
      *
@@ -245,15 +240,15 @@ public final class Takeoff {
     }
 
     private static final List<Column> BOUGHT = List.of(
-            number("whole", "Whole"),
-            number("large", "Cut over half"),
-            number("small", "Cut under half"),
-            number("order", "Order"),
-            number("nested", "With offcuts"),
-            number("waste_percent", "Waste, %"),
-            number("boxes", "Boxes"),
-            number("kg", "kg"),
-            number("cost", "Cost"));
+            Column.number("whole", "Whole"),
+            Column.number("large", "Cut over half"),
+            Column.number("small", "Cut under half"),
+            Column.number("order", "Order"),
+            Column.number("nested", "With offcuts"),
+            Column.number("waste_percent", "Waste, %"),
+            Column.number("boxes", "Boxes"),
+            Column.number("kg", "kg"),
+            Column.number("cost", "Cost"));
 
     private static Schedule finishes(List<Covered> all) {
         var columns = new ArrayList<>(List.of(
@@ -262,7 +257,7 @@ public final class Takeoff {
                 Schedule.words("surface", "Surface"),
                 Schedule.words("finish", "Finish"),
                 Schedule.words("laid", "Laid"),
-                area("area", "Area")));
+                Column.area("area", "Area")));
         columns.addAll(BOUGHT);
         var isInUnits = all.stream().anyMatch(c -> !c.unit.isEmpty());
         if (isInUnits) {
@@ -299,9 +294,9 @@ public final class Takeoff {
                 Schedule.words("finish", "Finish"),
                 Schedule.words("laid", "Laid"),
                 Schedule.words("family", "Family"),
-                area("area", "Area")));
+                Column.area("area", "Area")));
         columns.addAll(BOUGHT);
-        columns.add(number("litres", "Litres, " + COATS + " coats"));
+        columns.add(Column.number("litres", "Litres, " + COATS + " coats"));
         var rows = together(all).stream()
                 .map(t -> {
                     var cells = new ArrayList<Cell>(List.of(

@@ -35,7 +35,7 @@ import honeylamp.plan.Surface;
 import honeylamp.plan.Surface.OwnRegion;
 import honeylamp.plan.Wall;
 import honeylamp.plan.Wall.BodySide;
-import honeylamp.takeoff.FinishKey;
+import honeylamp.takeoff.key.FinishKey;
 import honeylamp.units.Length;
 import java.util.List;
 import java.util.Optional;

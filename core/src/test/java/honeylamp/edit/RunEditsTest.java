@@ -5,14 +5,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
 import honeylamp.catalogue.piece.Runs;
+import honeylamp.derive.listing.RunLayout;
 import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.listing.Schedule.Cell;
 import honeylamp.derive.listing.Schedule.Subject;
 import honeylamp.derive.pointing.BesidePiece.Side;
+import honeylamp.derive.pointing.FaceSpot;
+import honeylamp.derive.pointing.FaceSpot.Round;
 import honeylamp.derive.pointing.Picking;
-import honeylamp.derive.runs.FaceSpot;
-import honeylamp.derive.runs.FaceSpot.Round;
-import honeylamp.derive.runs.RunLayout;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.edit.RunEdits.InCorner;
 import honeylamp.edit.RunEdits.InCorner.CornerUnit;

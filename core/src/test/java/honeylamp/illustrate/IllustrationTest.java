@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
-import honeylamp.catalogue.Draftings;
 import honeylamp.catalogue.Looks;
 import honeylamp.catalogue.Palettes;
 import honeylamp.demo.place.QuillbackLane;
@@ -295,7 +294,7 @@ class IllustrationTest {
         plan = ViewEdits.showing(plan, Showing.Kind.TAGS, Showing.Degree.SHOWN);
         var widths =
                 Arrays.stream(LineRole.values()).map(r -> own.of(r).largeMm()).toList();
-        var usual = Draftings.USUAL;
+        var usual = Looks.DAYLIGHT.drafting();
         var usualWidths =
                 Arrays.stream(LineRole.values()).map(r -> usual.of(r).largeMm()).toList();
         var heights = Arrays.stream(TextRole.values()).map(own::of).toList();

@@ -6,10 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.geometry.Point;
 import honeylamp.survey.Adjustment.Method;
-import honeylamp.survey.Survey.Diagonal;
-import honeylamp.survey.Survey.Leg;
-import honeylamp.survey.Survey.OnLeg;
-import honeylamp.survey.Survey.Reading;
+import honeylamp.survey.reading.Survey;
+import honeylamp.survey.reading.Survey.Diagonal;
+import honeylamp.survey.reading.Survey.Leg;
+import honeylamp.survey.reading.Survey.OnLeg;
+import honeylamp.survey.reading.Survey.Reading;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.List;

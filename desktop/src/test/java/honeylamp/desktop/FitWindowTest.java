@@ -9,7 +9,7 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.catalogue.ScreenColours;
 import honeylamp.catalogue.piece.Runs;
 import honeylamp.demo.place.QuillbackLane;
-import honeylamp.derive.runs.RunLayout;
+import honeylamp.derive.listing.RunLayout;
 import honeylamp.derive.snags.Snag;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Ink;

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.catalogue.piece.Runs;
-import honeylamp.derive.runs.RunLayout;
+import honeylamp.derive.listing.RunLayout;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.RunUnit;
 import honeylamp.plan.RunUnit.CutOut;

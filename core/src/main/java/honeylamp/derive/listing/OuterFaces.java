@@ -6,6 +6,7 @@ import honeylamp.derive.listing.Surfaces.Up;
 import honeylamp.derive.listing.WallElevation.Covered;
 import honeylamp.derive.rooms.Compass;
 import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.derive.walls.OpeningShape;
 import honeylamp.derive.walls.WallPiece;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;

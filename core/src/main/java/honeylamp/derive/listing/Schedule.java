@@ -90,7 +90,17 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
     }
 
     /** A column; {@code key} names it for other programs. */
-    public record Column(String key, String heading, Measure measure) {}
+    public record Column(String key, String heading, Measure measure) {
+        /** A column of counts, costs or other plain numbers. */
+        public static Column number(String key, String heading) {
+            return new Column(key, heading, Measure.NUMBER);
+        }
+
+        /** A column of areas. */
+        public static Column area(String key, String heading) {
+            return new Column(key, heading, Measure.AREA);
+        }
+    }
 
     /** A line, about one thing on one storey. */
     public record Row(ElementId.StoreyId storey, ElementId about, List<Cell> cells) {

@@ -6,6 +6,7 @@ import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.RegionPlaces;
+import honeylamp.derive.walls.OpeningShape;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;

@@ -2,7 +2,6 @@ package honeylamp.illustrate.words;
 
 import honeylamp.catalogue.RoomUses;
 import honeylamp.catalogue.RoomUses.RoomUse;
-import honeylamp.derive.listing.RoomNumbers;
 import honeylamp.derive.rooms.LabelSpot.ClearSize;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidView;

@@ -9,9 +9,10 @@ import honeylamp.TestPlans;
 import honeylamp.derive.listing.Dissection;
 import honeylamp.derive.snags.WhyNoRoom;
 import honeylamp.derive.storeys.Areas;
+import honeylamp.derive.storeys.GeometryCache;
+import honeylamp.edit.Completing;
 import honeylamp.edit.Deletion;
 import honeylamp.edit.RoomEdits;
-import honeylamp.edit.RoomKeeping;
 import honeylamp.geometry.Point;
 import honeylamp.plan.AreaBasis;
 import honeylamp.plan.Finish;
@@ -107,7 +108,7 @@ class BoundariesTest {
                 plan,
                 storey(plan),
                 Set.of(plan.storeys().getFirst().boundaries().getFirst().id()));
-        var merged = RoomKeeping.kept(gone, geometry(plan), geometry(gone));
+        var merged = new Completing(new GeometryCache()).of(plan, gone);
         assertThat(geometry(merged).rooms()).hasSize(1);
         assertThat(geometry(merged).rooms().getFirst().name()).isEqualTo("Kitchen");
         assertThat(RoomEdits.bound(gone, storey(gone), Position.ofMm(1, 1), Position.ofMm(1, 1))

@@ -33,7 +33,7 @@ import honeylamp.plan.Position;
 import honeylamp.plan.View;
 import honeylamp.plan.Wall;
 import honeylamp.plan.Wall.BodySide;
-import honeylamp.takeoff.WallKey;
+import honeylamp.takeoff.key.WallKey;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;

@@ -1,7 +1,7 @@
 package honeylamp.desktop.gesture.place;
 
-import honeylamp.derive.runs.FaceSpot;
-import honeylamp.derive.runs.FaceSpot.Round;
+import honeylamp.derive.pointing.FaceSpot;
+import honeylamp.derive.pointing.FaceSpot.Round;
 import honeylamp.desktop.gesture.Ask;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;

@@ -2,9 +2,7 @@ package honeylamp.desktop.panel.card;
 
 import honeylamp.catalogue.Family.Place;
 import honeylamp.catalogue.PartKinds;
-import honeylamp.derive.fixed.FixedParts;
-import honeylamp.derive.fixed.StairRule;
-import honeylamp.derive.fixed.StairSteps;
+import honeylamp.derive.listing.StairFacts;
 import honeylamp.derive.snags.BayClearance;
 import honeylamp.desktop.panel.part.LengthField;
 import honeylamp.desktop.panel.part.Widgets;
@@ -65,9 +63,7 @@ record PartCard(WorkspaceModel model, CardFields parts) {
     }
 
     private void stair(List<Node> out, Structure part, Stair stair) {
-        var flights = FixedParts.on(parts.plan(), model.now().currentStorey()).stairs().stream()
-                .filter(f -> f.part().id().equals(part.id()))
-                .findFirst();
+        var facts = facts(part, stair);
         out.add(chips(
                 Stair.Shape.values(),
                 "shape-",
@@ -117,10 +113,10 @@ record PartCard(WorkspaceModel model, CardFields parts) {
                 "As many risers of about 175 mm (7 in) as the height asks for, and the going that fits a stride",
                 () -> model.edit(StructureEdits.stepped(parts.plan(), parts.at(), part.id()), "Step stair anew")));
         out.add(Widgets.fact("Riser", shown(stair.riserMm())));
-        out.add(Widgets.fact("2R + T", shown(stair.strideMm()) + (StairRule.isEasy(stair) ? ", easy" : "")));
-        flights.ifPresent(f -> {
-            out.add(Widgets.fact("Walking line", shown(f.steps().walkMm())));
-            out.add(Widgets.fact("Floor above open from", "step " + (f.openFrom() + 1)));
+        out.add(Widgets.fact("2R + T", shown(stair.strideMm()) + (facts.easy() ? ", easy" : "")));
+        facts.climb().ifPresent(c -> {
+            out.add(Widgets.fact("Walking line", shown(c.walkMm())));
+            out.add(Widgets.fact("Floor above open from", "step " + c.openFromStep()));
         });
         out.add(parts.folding(
                 "Treads",
@@ -225,13 +221,15 @@ record PartCard(WorkspaceModel model, CardFields parts) {
     }
 
     /** The treads or the risers of a stair, from its foot. */
-    private static List<Surface> steps(Structure part, BiFunction<StructureId, Integer, Surface> kind) {
-        var steps = StairSteps.of((Stair) part.form());
-        var count = kind.apply(part.id(), 1) instanceof Surface.Tread
-                ? steps.treads().size()
-                : steps.risers().size();
+    private List<Surface> steps(Structure part, BiFunction<StructureId, Integer, Surface> kind) {
+        var facts = facts(part, (Stair) part.form());
+        var count = kind.apply(part.id(), 1) instanceof Surface.Tread ? facts.treads() : facts.risers();
         return IntStream.rangeClosed(1, count)
                 .mapToObj(i -> kind.apply(part.id(), i))
                 .toList();
+    }
+
+    private StairFacts facts(Structure part, Stair stair) {
+        return StairFacts.of(parts.plan(), model.now().currentStorey(), part, stair);
     }
 }

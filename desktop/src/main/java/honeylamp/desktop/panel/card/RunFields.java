@@ -2,8 +2,8 @@ package honeylamp.desktop.panel.card;
 
 import honeylamp.catalogue.piece.Runs;
 import honeylamp.catalogue.piece.Runs.ClosetUse;
+import honeylamp.derive.listing.RunLayout;
 import honeylamp.derive.pointing.BesidePiece.Side;
-import honeylamp.derive.runs.RunLayout;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;

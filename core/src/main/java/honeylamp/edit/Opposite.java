@@ -1,4 +1,4 @@
-package honeylamp.derive.pointing;
+package honeylamp.edit;
 
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Point;
@@ -12,7 +12,7 @@ import java.util.Optional;
  *
  * @param at where its drawn line is met
  */
-public record Opposite(Wall wall, Point at) {
+record Opposite(Wall wall, Point at) {
     private static final double FARTHEST_MM = 100_000;
 
     /** What lies opposite a point of a wall, looking a way at length one. */

@@ -1,7 +1,9 @@
-package honeylamp.units;
+package honeylamp.takeoff;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import honeylamp.units.Length;
+import honeylamp.units.UnitSystem;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 

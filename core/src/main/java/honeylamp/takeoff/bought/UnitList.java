@@ -1,13 +1,13 @@
-package honeylamp.takeoff;
+package honeylamp.takeoff.bought;
 
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.piece.Runs;
+import honeylamp.derive.listing.RunLayout.Part;
 import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.listing.Schedule.Cell;
 import honeylamp.derive.listing.Schedule.Row;
 import honeylamp.derive.listing.Schedule.Subject;
 import honeylamp.derive.rooms.Room;
-import honeylamp.derive.runs.RunLayout.Part;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.edit.RunEdits;
@@ -52,7 +52,7 @@ public final class UnitList {
         return out;
     }
 
-    static Schedule schedule(LaidPlan plan) {
+    public static Schedule schedule(LaidPlan plan) {
         var columns = List.of(
                 Schedule.words("storey", "Storey"),
                 Schedule.words("room", "Room"),

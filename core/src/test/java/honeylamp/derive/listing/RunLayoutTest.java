@@ -1,8 +1,8 @@
-package honeylamp.derive.runs;
+package honeylamp.derive.listing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.derive.runs.RunLayout.Part;
+import honeylamp.derive.listing.RunLayout.Part;
 import honeylamp.plan.Run;
 import honeylamp.plan.Run.Series;
 import honeylamp.plan.RunUnit;

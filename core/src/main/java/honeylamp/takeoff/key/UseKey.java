@@ -1,4 +1,4 @@
-package honeylamp.takeoff;
+package honeylamp.takeoff.key;
 
 import honeylamp.catalogue.RoomUses;
 import honeylamp.catalogue.RoomUses.RoomUse;

@@ -1,4 +1,4 @@
-package honeylamp.derive.listing;
+package honeylamp.derive.walls;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;

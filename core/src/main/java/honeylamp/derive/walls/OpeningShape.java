@@ -1,4 +1,4 @@
-package honeylamp.derive.listing;
+package honeylamp.derive.walls;
 
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;

@@ -1,6 +1,5 @@
-package honeylamp.derive.runs;
+package honeylamp.derive.pointing;
 
-import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Point;

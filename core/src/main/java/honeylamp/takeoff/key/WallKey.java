@@ -1,4 +1,4 @@
-package honeylamp.takeoff;
+package honeylamp.takeoff.key;
 
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;

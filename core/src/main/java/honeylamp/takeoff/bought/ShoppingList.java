@@ -1,8 +1,9 @@
-package honeylamp.takeoff;
+package honeylamp.takeoff.bought;
 
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.listing.Schedule.Cell;
+import honeylamp.derive.listing.Schedule.Column;
 import honeylamp.derive.listing.Schedule.Row;
 import honeylamp.derive.listing.Schedule.Subject;
 import honeylamp.derive.rooms.Room;
@@ -82,18 +83,18 @@ public final class ShoppingList {
                 : piece.buying().name();
     }
 
-    static Schedule schedule(LaidPlan plan) {
+    public static Schedule schedule(LaidPlan plan) {
         var columns = List.of(
                 Schedule.words("storey", "Storey"),
                 Schedule.words("room", "Room"),
                 Schedule.words("name", "Piece"),
-                Takeoff.number("count", "Count"),
+                Column.number("count", "Count"),
                 Schedule.length("width", "Width"),
                 Schedule.length("depth", "Depth"),
                 Schedule.length("height", "Height"),
                 Schedule.words("source", "From"),
-                Takeoff.number("price", "Price"),
-                Takeoff.number("cost", "Together"),
+                Column.number("price", "Price"),
+                Column.number("cost", "Together"),
                 Schedule.words("state", "State"),
                 Schedule.words("link", "Link"));
         var rows = of(plan).stream().map(ShoppingList::row).toList();

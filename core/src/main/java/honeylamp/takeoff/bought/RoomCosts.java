@@ -1,7 +1,8 @@
-package honeylamp.takeoff;
+package honeylamp.takeoff.bought;
 
 import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.listing.Schedule.Cell;
+import honeylamp.derive.listing.Schedule.Column;
 import honeylamp.derive.listing.Schedule.Row;
 import honeylamp.derive.listing.Schedule.Subject;
 import honeylamp.derive.storeys.LaidPlan;
@@ -34,15 +35,15 @@ public final class RoomCosts {
                 .toList();
     }
 
-    static Schedule schedule(LaidPlan plan) {
+    public static Schedule schedule(LaidPlan plan) {
         var columns = List.of(
                 Schedule.words("storey", "Storey"),
                 Schedule.words("room", "Room"),
-                Takeoff.number("pieces", "Pieces"),
-                Takeoff.number("unpriced", "Without a price"),
-                Takeoff.number("cost", "Together"),
-                Takeoff.number("bought", "Bought"),
-                Takeoff.number("to_buy", "To buy"));
+                Column.number("pieces", "Pieces"),
+                Column.number("unpriced", "Without a price"),
+                Column.number("cost", "Together"),
+                Column.number("bought", "Bought"),
+                Column.number("to_buy", "To buy"));
         Map<Room, List<ShoppingList.Entry>> by = new LinkedHashMap<>();
         for (var entry : ShoppingList.of(plan)) {
             by.computeIfAbsent(new Room(entry.storey(), entry.storeyName(), entry.room()), _ -> new ArrayList<>())

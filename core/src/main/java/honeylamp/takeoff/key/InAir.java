@@ -1,4 +1,4 @@
-package honeylamp.takeoff;
+package honeylamp.takeoff.key;
 
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.snags.Snag;

@@ -1,4 +1,4 @@
-package honeylamp.takeoff;
+package honeylamp.takeoff.bought;
 
 import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.listing.Schedule.Cell;
@@ -74,7 +74,7 @@ public final class WayList {
         return out;
     }
 
-    static Schedule schedule(LaidPlan plan) {
+    public static Schedule schedule(LaidPlan plan) {
         var columns = List.of(
                 Schedule.words("storey", "Storey"),
                 Schedule.words("room", "Room"),

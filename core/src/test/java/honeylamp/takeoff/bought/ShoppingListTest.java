@@ -1,4 +1,4 @@
-package honeylamp.takeoff;
+package honeylamp.takeoff.bought;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -36,6 +36,7 @@ import honeylamp.plan.View;
 import honeylamp.plan.Wall;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.store.ReportJson;
+import honeylamp.takeoff.Takeoff;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import java.util.List;

@@ -1,10 +1,13 @@
-package honeylamp.units;
+package honeylamp.takeoff;
 
+import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import honeylamp.units.UnitSystem;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 
 /** Levels as drawings state them: with a sign, in metres to the millimetre or in feet and inches. */
-public final class LevelText {
+final class LevelText {
     private static final String MINUS = "\u2212";
     private static final String LEVEL = "\u00b1";
     private static final int NANOMETRES = 9;

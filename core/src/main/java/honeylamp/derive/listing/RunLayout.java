@@ -1,4 +1,4 @@
-package honeylamp.derive.runs;
+package honeylamp.derive.listing;
 
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Run;

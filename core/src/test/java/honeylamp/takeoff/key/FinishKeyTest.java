@@ -1,4 +1,4 @@
-package honeylamp.takeoff;
+package honeylamp.takeoff.key;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

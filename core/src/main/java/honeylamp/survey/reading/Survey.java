@@ -1,4 +1,4 @@
-package honeylamp.survey;
+package honeylamp.survey.reading;
 
 import honeylamp.plan.OpeningKind;
 import honeylamp.units.Checks;
@@ -90,7 +90,7 @@ public record Survey(String name, Length storeyHeight, List<Reading> readings) {
     }
 
     /** The readings of one kind, in their order. */
-    <T extends Reading> List<T> of(Class<T> kind) {
+    public <T extends Reading> List<T> of(Class<T> kind) {
         return readings.stream().filter(kind::isInstance).map(kind::cast).toList();
     }
 }

@@ -1,4 +1,4 @@
-package honeylamp.takeoff;
+package honeylamp.takeoff.key;
 
 import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.piece.FurnishingKind.Group;

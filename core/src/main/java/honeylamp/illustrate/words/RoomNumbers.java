@@ -1,4 +1,4 @@
-package honeylamp.derive.listing;
+package honeylamp.illustrate.words;
 
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.StoreyGeometry;

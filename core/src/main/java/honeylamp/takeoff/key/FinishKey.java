@@ -1,4 +1,4 @@
-package honeylamp.takeoff;
+package honeylamp.takeoff.key;
 
 import honeylamp.catalogue.Grounds;
 import honeylamp.catalogue.Material;
@@ -19,6 +19,7 @@ import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Surface;
 import honeylamp.plan.View;
+import honeylamp.takeoff.TileCount;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

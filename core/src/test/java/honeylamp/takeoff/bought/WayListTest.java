@@ -1,4 +1,4 @@
-package honeylamp.takeoff;
+package honeylamp.takeoff.bought;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -15,6 +15,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;
 import honeylamp.sheet.SheetComposer;
+import honeylamp.takeoff.Takeoff;
 import honeylamp.units.Length;
 import java.util.List;
 import org.junit.jupiter.api.Test;
