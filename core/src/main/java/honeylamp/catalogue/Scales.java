@@ -34,6 +34,28 @@ public final class Scales {
                 .orElse(standard(units).getLast());
     }
 
+    /**
+     * The largest ratio at which something fills its room, of no standard, in steps of a hundredth.
+     *
+     * @param planWidthMm width in plan mm
+     * @param planHeightMm height in plan mm
+     * @param roomWidthMm free width in paper mm
+     * @param roomHeightMm free height in paper mm
+     * @return from 1 to 5000
+     */
+    public static double filling(double planWidthMm, double planHeightMm, double roomWidthMm, double roomHeightMm) {
+        var least = Math.max(1, Math.max(planWidthMm / Math.max(1, roomWidthMm), planHeightMm / Math.max(1, roomHeightMm)));
+        return Math.min(5000, Math.ceil(least * 100) / 100);
+    }
+
+    /** What a drawing says that keeps to no scale. */
+    public static final String NONE = "Not to scale";
+
+    /** The scale of a drawing in words, or that it has none: of standard scales all are whole. */
+    public static String said(double scale, UnitSystem units) {
+        return scale == Math.rint(scale) ? words((int) scale, units) : NONE;
+    }
+
     /** The scale in words: {@code 1:50}, or {@code 1/4" = 1'-0"} for feet-inches scales. */
     public static String words(int scale, UnitSystem units) {
         return units.isMetric()

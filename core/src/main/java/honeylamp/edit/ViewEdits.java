@@ -107,6 +107,26 @@ public final class ViewEdits {
         return changed(plan, view, reach, v -> v.scale().equals(scale) ? v : v.withScale(scale));
     }
 
+    /** Sets how large a view is, or all are, without a scale; a scale of its own goes. */
+    public static Plan fit(Plan plan, ViewId view, Reach reach, View.Fit fit) {
+        return changed(
+                plan,
+                view,
+                reach,
+                v -> v.fit() == fit && v.scale().isEmpty() ? v : v.withFit(fit).withScale(Optional.empty()));
+    }
+
+    /** Puts a view so far from the middle of its part of the page. */
+    public static Outcome<Plan> nudge(Plan plan, ViewId view, double rightMm, double downMm) {
+        if (!(Math.abs(rightMm) <= View.Nudge.MOST_MM && Math.abs(downMm) <= View.Nudge.MOST_MM)) {
+            return Outcome.refused(
+                    "a view lies within " + (int) View.Nudge.MOST_MM + " mm of its place", "Type a shorter way.");
+        }
+        var nudge = new View.Nudge(rightMm, downMm);
+        return Outcome.done(changed(
+                plan, view, Reach.THIS, v -> v.nudge().equals(nudge) ? v : v.withNudge(nudge)));
+    }
+
     /** Sets the scale of all views of a plan. */
     public static Plan scale(Plan plan, Optional<Integer> scale) {
         return scale(plan, first(plan), Reach.ALL, scale);

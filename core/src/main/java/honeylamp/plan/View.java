@@ -32,6 +32,8 @@ import java.util.stream.Stream;
  * @param annotation what else it says in words and figures
  * @param depth how far one seems to look down into it, from 0 for a plan without depth to 1
  * @param livedIn how much of daily life lies about in its rooms, from 0 for bare to 1
+ * @param fit how large it is where no scale is asked for
+ * @param nudge how far it was put from the middle of its part of the page by hand
  */
 @RecordBuilder
 public record View(
@@ -51,7 +53,9 @@ public record View(
         Tiers tiers,
         Annotation annotation,
         double depth,
-        double livedIn)
+        double livedIn,
+        Fit fit,
+        Nudge nudge)
         implements ViewBuilder.With {
     /** What a view shows. */
     public sealed interface Subject {
@@ -185,6 +189,34 @@ public record View(
         }
     }
 
+    /** How large a view is where no scale is asked for. */
+    public enum Fit {
+        /** The largest standard scale at which it fits. */
+        STANDARD,
+        /** It fills its part of the page, and says that it is not to scale. */
+        FILLING
+    }
+
+    /**
+     * How far a view was put from the middle of its part of the page, in paper mm.
+     *
+     * @param rightMm less than 0 to the left
+     * @param downMm less than 0 up
+     */
+    public record Nudge(double rightMm, double downMm) {
+        /** It lies in the middle. */
+        public static final Nudge NONE = new Nudge(0, 0);
+
+        /** Farther than this no view is put, in paper mm. */
+        public static final double MOST_MM = 500;
+
+        /** Refuses more than 500 mm. */
+        public Nudge {
+            Checks.within("right of the middle", rightMm, -MOST_MM, MOST_MM);
+            Checks.within("below the middle", downMm, -MOST_MM, MOST_MM);
+        }
+    }
+
     /** A part of the plan between two corners, in plan mm. */
     public record Crop(Position from, Position to) {
         /** Refuses a part without width or height. */
@@ -271,12 +303,19 @@ public record View(
                 Tiers.USUAL,
                 Annotation.USUAL,
                 0,
-                0);
+                0,
+                Fit.STANDARD,
+                Nudge.NONE);
     }
 
     /** What is seen once words and figures are left out, if they are. */
     public Showing seen() {
         return annotation.words() == Annotation.Words.WRITTEN ? showing : showing.wordless();
+    }
+
+    /** Whether it keeps to no standard scale. */
+    public boolean isFilling() {
+        return scale.isEmpty() && fit == Fit.FILLING;
     }
 
     /** The storey it is a view of. */

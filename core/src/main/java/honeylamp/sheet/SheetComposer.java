@@ -38,6 +38,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 
 /** Lays views, title block, room schedule and finish legend on the sheet of a page. */
@@ -92,12 +93,27 @@ public final class SheetComposer {
     static boolean fits(LaidPage page, ViewId worked) {
         var composer = new SheetComposer(page);
         var at = page.views().stream().map(v -> v.view().id()).toList().indexOf(worked);
-        var scale = composer.frame(at).scale();
-        var cell = composer.cell(at);
-        return Extent.of(page.views().get(at))
-                .map(e -> e.planMm().width() / scale + e.paper().across() <= cell.width() + HAIR_MM
-                        && e.planMm().height() / scale + e.paper().up() <= cell.height() + HAIR_MM)
-                .orElse(true);
+        var cell = composer.cell(at).grown(HAIR_MM);
+        return composer.taken(at).map(cell::contains).orElse(true);
+    }
+
+    /** What a view takes of its page with the dimensions around it, in paper mm; empty if there is nothing to see. */
+    public static Optional<Box> taken(LaidPage page, ViewId view) {
+        var ids = page.views().stream().map(v -> v.view().id()).toList();
+        return new SheetComposer(page).taken(ids.indexOf(view));
+    }
+
+    private Optional<Box> taken(int index) {
+        var frame = frame(index);
+        return Extent.of(page.views().get(index)).map(e -> {
+            var built = frame.paper(e.planMm());
+            var room = e.paper();
+            return new Box(
+                    built.minX() - room.left(),
+                    built.minY() - room.above(),
+                    built.maxX() + room.right(),
+                    built.maxY() + room.below());
+        });
     }
 
     private ComposedPage composed(
@@ -154,8 +170,7 @@ public final class SheetComposer {
     private String scale(List<PaperFrame> frames) {
         return frames.isEmpty()
                 ? ""
-                : LengthText.built(
-                        Scales.words((int) Math.rint(frames.getFirst().scale()), plan.units()));
+                : LengthText.built(Scales.said(frames.getFirst().scale(), plan.units()));
     }
 
     private String title() {
@@ -191,13 +206,16 @@ public final class SheetComposer {
         }
         var box = extent.get().planMm();
         var room = extent.get().paper();
-        var scale = laid.view().scale().orElseGet(() -> scaleThatFits(index));
+        var scale = laid.view().isFilling()
+                ? filling(index)
+                : laid.view().scale().orElseGet(() -> scaleThatFits(index)).doubleValue();
+        var nudge = laid.view().nudge();
         var centre = box.centre();
         // the optical centre lies a little above the middle, where there is room for it
         var spare = Math.max(0, view.height() - room.up() - 2 * layout.airMm() - box.height() / scale);
         var x = view.centre().x() + (room.left() - room.right()) / 2 - centre.x() / scale;
         var y = view.centre().y() + (room.above() - room.below()) / 2 - Math.min(4, spare * 0.1) + centre.y() / scale;
-        return new PaperFrame(scale, x, y);
+        return new PaperFrame(scale, x + nudge.rightMm(), y + nudge.downMm());
     }
 
     /**
@@ -212,6 +230,7 @@ public final class SheetComposer {
         return IntStream.range(0, page.views().size())
                 .filter(i -> !page.views().get(i).view().isPlan())
                 .filter(i -> page.views().get(i).view().scale().isEmpty())
+                .filter(i -> !page.views().get(i).view().isFilling())
                 .filter(i -> Extent.of(page.views().get(i)).isPresent())
                 .map(this::largest)
                 .max()
@@ -220,7 +239,7 @@ public final class SheetComposer {
 
     /** Whether a view shows a storey from end to end, at whichever scale it fits. */
     private static boolean isWhole(View view) {
-        return view.isPlan() && view.crop().isEmpty() && view.scale().isEmpty();
+        return view.isPlan() && view.crop().isEmpty() && view.scale().isEmpty() && !view.isFilling();
     }
 
     private int scaleOfStoreys() {
@@ -242,16 +261,28 @@ public final class SheetComposer {
     }
 
     private int largest(int index) {
-        var extent = Extent.of(page.views().get(index)).orElseThrow();
-        var box = extent.planMm();
+        var box = Extent.of(page.views().get(index)).orElseThrow().planMm();
+        var free = free(index);
+        return Scales.largestThatFits(plan.units(), box.width(), box.height(), free.width(), free.height());
+    }
+
+    /** The ratio at which a view fills its part of the page. */
+    private double filling(int index) {
+        var box = Extent.of(page.views().get(index)).orElseThrow().planMm();
+        var free = free(index);
+        return Scales.filling(box.width(), box.height(), free.width(), free.height());
+    }
+
+    /** What of a view's part of the page is left for what is built. */
+    private Box free(int index) {
+        var taken = Extent.of(page.views().get(index)).orElseThrow().paper();
         var room = cell(index);
         var air = 2 * layout.airMm();
-        return Scales.largestThatFits(
-                plan.units(),
-                box.width(),
-                box.height(),
-                room.width() - extent.paper().across() - air,
-                room.height() - extent.paper().up() - air);
+        return new Box(
+                0,
+                0,
+                Math.max(0, room.width() - taken.across() - air),
+                Math.max(0, room.height() - taken.up() - air));
     }
 
     private Drawing surround(List<PaperFrame> frames, Map<RoomId, String> told) {
@@ -296,8 +327,7 @@ public final class SheetComposer {
             var name = ElevationMarks.number(plan.drawn().presentation(), laid.view())
                     .map(n -> n + "   " + laid.name())
                     .orElseGet(laid::name);
-            var scale =
-                    LengthText.built(Scales.words((int) Math.rint(frames.get(i).scale()), plan.units()));
+            var scale = LengthText.built(Scales.said(frames.get(i).scale(), plan.units()));
             pen.text(name, cell.minX(), cell.maxY() - 1, TextRole.HEADING, Typeface.MEDIUM, Align.LEFT);
             pen.quiet(scale, cell.maxX(), cell.maxY() - 1, TextRole.BODY, Typeface.REGULAR, Align.RIGHT);
             pen.rule(cell.minX(), cell.maxX(), cell.maxY() - CAPTION_MM + 1, LineRole.RULE);

@@ -7,6 +7,7 @@ import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.geometry.Point;
+import honeylamp.plan.View;
 import honeylamp.takeoff.fit.FitCheck;
 import honeylamp.takeoff.fit.SeatCheck;
 import honeylamp.takeoff.key.InAir;
@@ -84,9 +85,11 @@ public final class SheetSnags {
         if (SheetComposer.fits(page, view.view().id())) {
             return List.of();
         }
-        var scale = (int) Math.rint(SheetComposer.frame(page, view.view().id()).scale());
+        var scale = SheetComposer.frame(page, view.view().id()).scale();
         var plan = page.plan();
-        var todo = view.view().scale().isPresent()
+        var todo = !view.view().nudge().equals(View.Nudge.NONE)
+                ? "Put it back in the middle, or nearer to it."
+                : view.view().scale().isPresent()
                 ? "Let the sheet choose the scale, or take larger paper."
                 : "Take larger paper, or look for something that lies far off.";
         var middle = view.storey().geometry().shellBounds().map(b -> b.centre()).orElse(Point.ORIGIN);
@@ -94,7 +97,7 @@ public final class SheetSnags {
                 Snag.Kind.OFF_SHEET,
                 middle,
                 List.of(),
-                "At " + Scales.words(scale, plan.units()) + " the plan leaves its "
+                "At " + Scales.said(scale, plan.units()) + " the plan leaves its "
                         + (page.views().size() > 1 ? "share of " + page.name() : "sheet")
                         + " of "
                         + page.page().sheet().paper().label() + ". " + todo));

@@ -148,9 +148,9 @@ final class TitleBlockArt {
         var paper = " on " + page.page().sheet().paper().label();
         var scale = frames.getFirst().scale();
         if (frames.stream().allMatch(f -> f.scale() == scale)) {
-            var words = LengthText.built(
-                    Scales.words((int) Math.rint(scale), page.plan().units()));
-            pen.text(words + paper, right, y - 4, TextRole.HEADING, Typeface.MEDIUM, Align.RIGHT);
+            var words = LengthText.built(Scales.said(scale, page.plan().units()));
+            var isTrue = !words.equals(Scales.NONE);
+            pen.text(isTrue ? words + paper : words, right, y - 4, TextRole.HEADING, Typeface.MEDIUM, Align.RIGHT);
             scaleBar(right, y + 1, scale, page.plan().units());
             HowMeasured.second(page).ifPresent(units -> scaleBar(right, y + SECOND_BAR_MM, scale, units));
         } else {

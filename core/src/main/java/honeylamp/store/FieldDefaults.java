@@ -80,6 +80,8 @@ final class FieldDefaults {
             new Field(VIEWS, "annotation", usualAnnotation()),
             new Field(VIEWS, "livedIn", JSON.numberNode(0)),
             new Field(VIEWS, "depth", JSON.numberNode(0)),
+            new Field(VIEWS, "fit", JSON.stringNode("standard")),
+            new Field(VIEWS, "nudge", JSON.objectNode().put("rightMm", 0).put("downMm", 0)),
             new Field(within(VIEWS, "annotation", "rooms"), "cramped", JSON.stringNode("number")),
             new Field(within(VIEWS, "annotation"), "axes", JSON.stringNode("none")),
             new Field(within(VIEWS, "annotation"), "tiles", JSON.stringNode("none")),

@@ -83,6 +83,33 @@ class PagesWindowTest {
     }
 
     @Test
+    void aScaleWithoutRoomIsRefusedAndAPlanIsPutElsewhere() throws Exception {
+        try (var w = house()) {
+            w.press("stage-sheet");
+            w.press("scale-12");
+            assertThat(w.message()).contains("does not fit").contains("does. Choose that");
+            assertThat(w.plan().presentation().views().getFirst().scale()).isEmpty();
+            w.press("scale-filling");
+            assertThat(w.plan().presentation().views().getFirst().isFilling()).isTrue();
+            w.press("scale-auto");
+            assertThat(w.plan().presentation().views().getFirst().isFilling()).isFalse();
+
+            var was = w.model().now().frame();
+            w.fill("nudge-right", "-12 mm");
+            w.fill("nudge-down", "1/2\"");
+            assertThat(w.plan().presentation().views().getFirst().nudge()).isEqualTo(new View.Nudge(-12, 12.7));
+            assertThat(w.model().now().frame().originX() - was.originX()).isCloseTo(-12, within(1e-9));
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(w.model().now().frame()).isEqualTo(was);
+
+            w.drag(2500, 2000, 3500, 1500); // 1 m at the page's scale
+            assertThat(w.plan().presentation().views().getFirst().nudge().rightMm())
+                    .isCloseTo(1000 / was.scale(), within(0.3));
+        }
+    }
+
+    @Test
     void aNoteIsLaidOnThePageSetAndTakenAway() throws Exception {
         try (var w = house()) {
             w.press("stage-sheet");

@@ -75,7 +75,7 @@ public final class NoteArt {
                 Optional.of(view.storey()),
                 Optional.of(note.about().point()),
                 total(laid.all()),
-                LengthText.built(Scales.words((int) Math.rint(frame.scale()), laid.units())),
+                LengthText.built(Scales.said(frame.scale(), laid.units())),
                 date);
     }
 

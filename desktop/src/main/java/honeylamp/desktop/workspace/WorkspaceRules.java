@@ -86,7 +86,8 @@ final class WorkspaceRules {
     /** The workspace after an intent. */
     Workspace next(Workspace w, Intent intent) {
         return switch (intent) {
-            case Intent.Point _, Intent.Enter _, Intent.Press _ when !w.view().isPlan() -> w; // nothing is drawn there
+            case Intent.Point _, Intent.Enter _, Intent.Press _
+            when !w.view().isPlan() && w.stage() != WorkStage.SHEET -> w; // nothing is drawn there
             case Intent.Point(var act, var pointer) ->
                 switch (act) {
                     case MOVED -> after(w, w.gesture().moved(scenes.apply(w), pointer));
@@ -211,6 +212,8 @@ final class WorkspaceRules {
 
     private boolean isLaidAlike(Workspace a, Workspace b) {
         return a.view().scale().equals(b.view().scale())
+                && a.view().fit() == b.view().fit()
+                && a.view().nudge().equals(b.view().nudge())
                 && a.view().crop().equals(b.view().crop())
                 && a.view().turnDeg() == b.view().turnDeg()
                 && a.view().tiers().rows().equals(b.view().tiers().rows())

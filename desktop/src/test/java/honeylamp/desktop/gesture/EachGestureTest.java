@@ -47,6 +47,7 @@ import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Surface;
 import honeylamp.plan.Underlay;
+import honeylamp.plan.View;
 import honeylamp.units.UnitSystem;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -358,6 +359,27 @@ class EachGestureTest {
         hand.take(hand.gesture.key(hand.scene(), Gesture.Key.AWAY));
         assertThat(hand.plan.presentation().pages().getFirst().boxes()).isEmpty();
         isDropped(hand);
+    }
+
+    /** At 1:50 a millimetre on paper is 50 in the plan. */
+    @Test
+    void pickOnPageTakesTheView() {
+        var hand = new Hand(SailclothYard.plan(), PickOnPage.begin());
+        hand.drag(4000, 4000, 4000 + 20 * 50, 4000 - 8 * 50, NONE); // 20 mm to the right and 8 down the page
+        assertThat(nudge(hand)).isEqualTo(new View.Nudge(20, 8));
+        hand.drag(4000, 4000, 4000 + 50, 4000, NONE); // a millimetre: nobody meant to
+        assertThat(nudge(hand)).isEqualTo(new View.Nudge(20, 8));
+        hand.type("-3", "");
+        assertThat(nudge(hand)).isEqualTo(new View.Nudge(-3, 8));
+        hand.type("600", "");
+        assertThat(hand.complaint).contains("within 500 mm");
+        hand.take(hand.gesture.key(hand.scene(), Gesture.Key.AWAY));
+        assertThat(hand.plan.presentation().views()).hasSize(SailclothYard.plan().presentation().views().size());
+        isDropped(hand);
+    }
+
+    private static View.Nudge nudge(Hand hand) {
+        return hand.plan.presentation().views().getFirst().nudge();
     }
 
     private static List<LaidPicture> pictures(Hand hand) {

@@ -1,6 +1,10 @@
 package honeylamp.desktop.gesture.pick;
 
 import honeylamp.catalogue.Scales;
+import honeylamp.edit.ViewEdits;
+import honeylamp.illustrate.Extent;
+import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.View;
 import honeylamp.desktop.gesture.Ask;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;
@@ -24,7 +28,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Picks pictures and notes on the page, drags them, and takes where they lie, and how wide pictures are, as typed.
+ * Picks pictures, notes and the view worked on, drags them, and takes where they lie, and how wide pictures are, as typed.
  *
  * @param taken what was taken up last
  * @param grabbed where it is held, from its upper left corner, in paper mm; empty while nothing is held
@@ -32,6 +36,11 @@ import java.util.Optional;
 public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional<Plan> preview) implements Gesture {
     private static final Ask<Length> LEFT = Ask.shift("From the left");
     private static final Ask<Length> DOWN = Ask.shift("From the top");
+    /** A view moves once it is dragged so far, in paper mm. */
+    private static final double LEAST_NUDGE_MM = 2;
+
+    private static final Ask<Length> RIGHT_OF_MIDDLE = Ask.shift("Right of the middle");
+    private static final Ask<Length> BELOW_MIDDLE = Ask.shift("Below the middle");
     private static final Ask<Length> WIDTH = Ask.length("Width");
 
     /** Something on the page, by its place among its like. */
@@ -39,6 +48,9 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
         record OfPictures(int at) implements Item {}
 
         record OfNotes(int at) implements Item {}
+
+        /** The view worked on. */
+        record OfView() implements Item {}
     }
 
     /** Where something lies, how wide it is made, and what it covers, in paper mm. */
@@ -53,7 +65,12 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
     private static List<Lies> all(Surroundings scene, Optional<Page> page) {
         var out = new ArrayList<Lies>();
         page.ifPresent(p -> {
-            var scale = Scales.words((int) Math.rint(scene.frame().scale()), scene.units());
+            Extent.of(scene.view()).ifPresent(e -> {
+                var nudge = nudge(scene);
+                out.add(new Lies(
+                        new Item.OfView(), nudge.rightMm(), nudge.downMm(), 0, scene.frame().paper(e.planMm())));
+            });
+            var scale = Scales.said(scene.frame().scale(), scene.units());
             var boxes = new NoteBoxes(scene.view(), p, scale);
             for (var i = 0; i < p.boxes().size(); i++) {
                 var note = p.boxes().get(i);
@@ -65,6 +82,10 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
             }
         });
         return out;
+    }
+
+    private static View.Nudge nudge(Surroundings scene) {
+        return scene.view().view().nudge();
     }
 
     private Optional<Lies> lies(Surroundings scene, Optional<Page> page) {
@@ -95,10 +116,19 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
             return Reply.to(this);
         }
         var corner = scene.frame().paper(pointer.at()).minus(grabbed.get());
+        if (preview.isEmpty() && isSlip(held.get(), corner)) {
+            return Reply.to(this);
+        }
         return put(scene, held.get(), tenth(corner.x()), tenth(corner.y()), held.get().widthMm)
                 .result()
                 .map(plan -> Reply.to(new PickOnPage(taken, grabbed, Optional.of(plan))))
                 .orElseGet(() -> Reply.to(this)); // off the paper: it waits where it was
+    }
+
+    /** A view is large and easily pressed: nobody means to move it by a hair. */
+    private static boolean isSlip(Lies held, Point corner) {
+        return held.item instanceof Item.OfView
+                && corner.distance(new Point(held.leftMm, held.downMm)) < LEAST_NUDGE_MM;
     }
 
     private static double tenth(double mm) {
@@ -110,6 +140,7 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
         return switch (held.item) {
             case Item.OfPictures(var at) -> PageEdits.putPicture(scene.plan(), page, at, left, down, width);
             case Item.OfNotes(var at) -> PageEdits.putNote(scene.plan(), page, at, left, down);
+            case Item.OfView _ -> ViewEdits.nudge(scene.plan(), scene.view().view().id(), left, down);
         };
     }
 
@@ -117,6 +148,7 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
         return switch (item) {
             case Item.OfPictures _ -> "picture";
             case Item.OfNotes _ -> "note";
+            case Item.OfView _ -> "view";
         };
     }
 
@@ -135,8 +167,8 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
             return Reply.to(this);
         }
         var now = held.get();
-        var left = typed.of(LEFT).map(Length::mm).orElse(now.leftMm);
-        var down = typed.of(DOWN).map(Length::mm).orElse(now.downMm);
+        var left = typed.of(LEFT).or(() -> typed.of(RIGHT_OF_MIDDLE)).map(Length::mm).orElse(now.leftMm);
+        var down = typed.of(DOWN).or(() -> typed.of(BELOW_MIDDLE)).map(Length::mm).orElse(now.downMm);
         var width = typed.of(WIDTH).map(Length::mm).orElse(now.widthMm);
         return Reply.outcome(
                 this, put(scene, now, left, down, width), this, "Put " + named(now.item), "That cannot be");
@@ -144,7 +176,7 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
 
     @Override
     public boolean takesAway() {
-        return taken.isPresent();
+        return taken.filter(item -> !(item instanceof Item.OfView)).isPresent();
     }
 
     @Override
@@ -159,6 +191,7 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
                 Reply.commit(begin(), PageEdits.takePicture(scene.plan(), page, at), "Take picture away");
             case Item.OfNotes(var at) ->
                 Reply.commit(begin(), PageEdits.takeNote(scene.plan(), page, at), "Take note away");
+            case Item.OfView _ -> Reply.to(this);
         };
     }
 
@@ -178,19 +211,25 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
                 .map(l -> new Readout(
                         fields(l, scene),
                         "",
-                        "Drag the " + named(l.item) + ", or type where on the paper it lies"
-                                + (l.item instanceof Item.OfPictures ? " and how wide it is." : ".")))
+                        hint(l.item)))
                 .orElseGet(
                         () -> Readout.hint(
-                                all(scene, scene.page()).isEmpty()
-                                        ? "Choose paper and scale in the tray, then export."
-                                        : "Press on a picture or a note to move it. Choose paper and scale in the tray, then export."));
+                                "Press on a picture, a note or the plan to move it. Choose paper and scale in the tray, then export."));
+    }
+
+    private static String hint(Item item) {
+        return switch (item) {
+            case Item.OfPictures _ -> "Drag the picture, or type where on the paper it lies and how wide it is.";
+            case Item.OfNotes _ -> "Drag the note, or type where on the paper it lies.";
+            case Item.OfView _ -> "Drag the plan, or type how far from its place it lies; 0 puts it back.";
+        };
     }
 
     private static List<Readout.Field> fields(Lies lies, Surroundings scene) {
         var out = new ArrayList<Readout.Field>();
-        out.add(field(LEFT, lies.leftMm, scene));
-        out.add(field(DOWN, lies.downMm, scene));
+        var isView = lies.item instanceof Item.OfView;
+        out.add(field(isView ? RIGHT_OF_MIDDLE : LEFT, lies.leftMm, scene));
+        out.add(field(isView ? BELOW_MIDDLE : DOWN, lies.downMm, scene));
         if (lies.item instanceof Item.OfPictures) {
             out.add(field(WIDTH, lies.widthMm, scene));
         }
@@ -199,6 +238,20 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
 
     private static Readout.Field field(Ask<Length> ask, double mm, Surroundings scene) {
         return new Readout.Field(ask, LengthText.rounded(Length.ofMm(mm), scene.units()));
+    }
+
+    /** What is taken up where it is dragged to; of a view the frame stays until it is let go. */
+    private Lies dragged(Lies lies, ViewId view) {
+        if (!(lies.item instanceof Item.OfView) || preview.isEmpty()) {
+            return lies;
+        }
+        var to = preview.get().presentation().views().stream()
+                .filter(v -> v.id().equals(view))
+                .findFirst()
+                .orElseThrow()
+                .nudge();
+        var by = new Point(to.rightMm() - lies.leftMm, to.downMm() - lies.downMm);
+        return new Lies(lies.item, to.rightMm(), to.downMm(), 0, new Box(lies.box.minX() + by.x(), lies.box.minY() + by.y(), lies.box.maxX() + by.x(), lies.box.maxY() + by.y()));
     }
 
     /** The page with what is dragged where it is now. */
@@ -211,6 +264,7 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
     @Override
     public List<Mark> sketch(Surroundings scene) {
         return lies(scene, shown(scene))
+                .map(l -> dragged(l, scene.view().view().id()))
                 .map(l -> Sketches.onPage(l.box, scene.penMm()))
                 .orElse(List.of());
     }

@@ -12,6 +12,7 @@ import honeylamp.edit.Outcome;
 import honeylamp.edit.PageEdits;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
+import honeylamp.sheet.ScaleChoice;
 import honeylamp.output.Export;
 import honeylamp.output.Export.Backing;
 import honeylamp.plan.ElementId.PageId;
@@ -22,6 +23,7 @@ import honeylamp.plan.Sheet.Paper;
 import honeylamp.plan.Sheet.TitleBlock;
 import honeylamp.plan.Sheet.Way;
 import honeylamp.plan.View;
+import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
 import java.util.ArrayList;
 import java.util.List;
@@ -61,7 +63,7 @@ final class SheetFields {
         }
         if (part.presentation().page(page.id()).isPresent()) {
             out.add(Widgets.section("Paper", paper(), sides(), margins()));
-            out.add(Widgets.section("Scale", scales()));
+            out.add(Widgets.section("Scale", scales(), nudge()));
             if (part.view().subject() instanceof View.Subject.Front front) {
                 out.add(Widgets.section("Seen before the wall", depth(front)));
             }
@@ -197,8 +199,15 @@ final class SheetFields {
                         "Largest that fits",
                         "scale-auto",
                         "The largest standard scale at which the plan fits the sheet",
-                        scale.isEmpty(),
-                        () -> scale(Optional.empty())));
+                        scale.isEmpty() && !part.view().isFilling(),
+                        () -> fit(View.Fit.STANDARD)));
+        out.getChildren()
+                .add(Widgets.toggle(
+                        "Filling, not to scale",
+                        "scale-filling",
+                        "As large as its part of the page; the sheet says that it is not to scale",
+                        part.view().isFilling(),
+                        () -> fit(View.Fit.FILLING)));
         for (int each : Scales.standard(part.units())) {
             out.getChildren()
                     .add(Widgets.toggle(
@@ -206,7 +215,7 @@ final class SheetFields {
                             "scale-" + each,
                             "Lock this scale",
                             scale.equals(Optional.of(each)),
-                            () -> scale(Optional.of(each))));
+                            () -> lock(each)));
         }
         return out;
     }
@@ -222,8 +231,36 @@ final class SheetFields {
                 model::complain);
     }
 
-    private void scale(Optional<Integer> scale) {
-        model.edit(ViewEdits.scale(plan(), model.now().worked().view(), reach(), scale), "Change scale");
+    private void fit(View.Fit fit) {
+        model.edit(ViewEdits.fit(plan(), model.now().worked().view(), reach(), fit), "Change scale");
+    }
+
+    private void lock(int scale) {
+        model.edit(ScaleChoice.lock(plan(), model.now().worked().view(), reach(), scale), "Change scale");
+    }
+
+    /** How far the plan was put from the middle of its part of the page. */
+    private Node nudge() {
+        var now = part.view().nudge();
+        return new VBox(
+                4,
+                nudge("Right of the middle", "nudge-right", now.rightMm(), mm -> nudged(mm, now.downMm())),
+                nudge("Below the middle", "nudge-down", now.downMm(), mm -> nudged(now.rightMm(), mm)));
+    }
+
+    private Node nudge(String name, String id, double mm, Function<Double, Outcome<Plan>> change) {
+        return new LengthField(
+                name,
+                id,
+                Length.ofMm(mm),
+                part.units(),
+                LengthReader::signed,
+                v -> model.edit(change.apply(v.mm()), "Put view"),
+                model::complain);
+    }
+
+    private Outcome<Plan> nudged(double rightMm, double downMm) {
+        return ViewEdits.nudge(plan(), model.now().worked().view(), rightMm, downMm);
     }
 
     private Node words() {
