@@ -20,7 +20,7 @@ import picocli.CommandLine.Option;
 @Command(
         name = "export",
         mixinStandardHelpOptions = true,
-        description = "Writes the sheet as PDF, PNG, JPEG, TIFF or SVG.")
+        description = "Writes the sheet as PDF, PNG, JPEG, WebP, TIFF or SVG.")
 final class ExportCommand implements Callable<Integer> {
     @Mixin
     private PlanArgument plan = new PlanArgument();
@@ -29,17 +29,28 @@ final class ExportCommand implements Callable<Integer> {
             names = {"-o", "--output"},
             required = true,
             paramLabel = "FILE",
-            description = "where to; the ending .pdf, .png, .jpg, .tif or .svg says what")
+            description = "where to; the ending .pdf, .png, .jpg, .webp, .tif or .svg says what")
     private Path output = Path.of("");
 
     @Option(names = "--dpi", paramLabel = "N", description = "dots per inch of a picture (default 300)")
-    private double dpi = Export.Png.USUAL.dpi();
+    private double dpi = Export.USUAL_DPI;
 
     @Option(names = "--longest", paramLabel = "PX", description = "instead, so many pixels along its longest side")
     private Optional<Integer> longest = Optional.empty();
 
-    @Option(names = "--clear", description = "a PNG or TIFF without paper: what is under it shows through")
+    @Option(names = "--clear", description = "a PNG, WebP or TIFF without paper: what is under it shows through")
     private boolean clear;
+
+    @Option(names = "--white", description = "a picture on white instead of the paper of its look")
+    private boolean white;
+
+    @Option(
+            names = "--plan-only",
+            description = "only the plan with its dimensions and labels, without title and lists")
+    private boolean planOnly;
+
+    @Option(names = "--most-kb", paramLabel = "KB", description = "a picture of at most so many thousand bytes")
+    private Optional<Integer> mostKb = Optional.empty();
 
     @Option(names = "--page", paramLabel = "N", description = "which page (default 1), or all for a PDF of all")
     private String page = "1";
@@ -53,22 +64,35 @@ final class ExportCommand implements Callable<Integer> {
             return 2;
         }
         if (clear && format.get() == Export.Format.JPEG) {
-            System.err.println("A JPEG lies always on paper. Take --clear away, or write a PNG or TIFF.");
+            System.err.println("A JPEG lies always on paper. Take --clear away, or write a PNG, WebP or TIFF.");
             return 2;
         }
-        return plan.document().map(d -> write(d, format.get())).orElse(2);
+        var picture = picture();
+        return picture.flatMap(p -> plan.document().map(d -> write(d, format.get(), p)))
+                .orElse(2);
     }
 
     private static ComposedPage composed(LaidPage page, PlanDocument from) {
         return new PagePictures().printed(page, from.assets());
     }
 
-    private Export.Picture picture() {
-        var size = longest.isPresent() ? new Export.Size.Longest(longest.get()) : new Export.Size.Dpi(dpi);
-        return new Export.Picture(size, clear ? Backing.CLEAR : Backing.PAPER);
+    /** What is asked for; empty if it cannot be, which is then said. */
+    private Optional<Export.Picture> picture() {
+        try {
+            return Optional.of(asked());
+        } catch (IllegalArgumentException e) {
+            System.err.println("\"" + output + "\" was not written: " + e.getMessage());
+            return Optional.empty();
+        }
     }
 
-    private int write(PlanDocument opened, Export.Format format) {
+    private Export.Picture asked() {
+        var size = longest.isPresent() ? new Export.Size.Longest(longest.get()) : new Export.Size.Dpi(dpi);
+        var backing = clear ? Backing.CLEAR : white ? Backing.WHITE : Backing.PAPER;
+        return new Export.Picture(size, backing, planOnly ? Export.Cut.PLAN : Export.Cut.PAGE, mostKb);
+    }
+
+    private int write(PlanDocument opened, Export.Format format, Export.Picture picture) {
         var count = opened.plan().presentation().pages().size();
         var all = page.equals("all");
         var number = page.matches("[0-9]{1,6}") ? Integer.parseInt(page) : 0;
@@ -87,7 +111,7 @@ final class ExportCommand implements Callable<Integer> {
                 Export.writeAll(pages.stream().map(p -> composed(p, opened)).toList(), output, Progress.NONE);
             } else {
                 var composed = composed(pages.get(number - 1), opened);
-                Export.write(composed, format, picture().of(composed), output, Progress.NONE);
+                Export.write(composed, format, picture, output, Progress.NONE);
             }
             return 0;
         } catch (IOException | IllegalArgumentException e) {

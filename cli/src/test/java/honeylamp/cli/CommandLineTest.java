@@ -1,6 +1,7 @@
 package honeylamp.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.catalogue.NewPlan;
 import honeylamp.demo.DemoFiles;
@@ -116,13 +117,14 @@ class CommandLineTest {
     @Test
     void saysWhatIsWrongWithAnExport() throws Exception {
         var plan = demo();
-        assertThat(run("export", plan, "-o", folder.resolve("a.doc")).err).contains(".pdf, .png, .jpg, .tif and .svg");
+        assertThat(run("export", plan, "-o", folder.resolve("a.doc")).err)
+                .contains(".pdf, .png, .jpg, .webp, .tif and .svg");
         var page = run("export", plan, "-o", folder.resolve("a.pdf"), "--page", "3");
         assertThat(page.code).isEqualTo(2);
         assertThat(page.err).contains("no page 3");
         var dpi = run("export", plan, "-o", folder.resolve("a.png"), "--dpi", "9000");
         assertThat(dpi.code).isEqualTo(2);
-        assertThat(dpi.err).contains("choose at most 643 dpi");
+        assertThat(dpi.err).contains("choose at most 880 dpi");
         assertThat(folder.resolve("a.png")).doesNotExist();
         var clear = run("export", plan, "-o", folder.resolve("a.jpg"), "--clear");
         assertThat(clear.code).isEqualTo(2);
@@ -139,6 +141,19 @@ class CommandLineTest {
         var ran = run("export", demo(), "-o", file, "--longest", "640");
         assertThat(ran.code).as(ran.err).isZero();
         assertThat(ImageIO.read(file.toFile()).getWidth()).isEqualTo(640);
+    }
+
+    /** For a portal: only the plan, on white, not more than it takes. */
+    @Test
+    void aPictureOfOnlyThePlanOnWhiteWeighsNoMoreThanIsAsked() throws Exception {
+        var file = folder.resolve("portal.jpg");
+        var ran = run("export", demo(), "-o", file, "--longest", "1200", "--white", "--plan-only", "--most-kb", "200");
+        assertThat(ran.code).as(ran.err).isZero();
+        assertThat(Files.size(file)).isBetween(50_000L, 200_000L);
+        var image = ImageIO.read(file.toFile());
+        assertThat(image.getRGB(2, 2) & 0xf0f0f0).isEqualTo(0xf0f0f0);
+        assertThat(image.getWidth() / (double) image.getHeight()).isNotCloseTo(420.0 / 297, within(0.05));
+        assertThat(run("export", demo(), "-o", file, "--most-kb", "3").err).contains("kB of a picture");
     }
 
     @Test

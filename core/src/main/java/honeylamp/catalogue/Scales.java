@@ -44,7 +44,8 @@ public final class Scales {
      * @return from 1 to 5000
      */
     public static double filling(double planWidthMm, double planHeightMm, double roomWidthMm, double roomHeightMm) {
-        var least = Math.max(1, Math.max(planWidthMm / Math.max(1, roomWidthMm), planHeightMm / Math.max(1, roomHeightMm)));
+        var least =
+                Math.max(1, Math.max(planWidthMm / Math.max(1, roomWidthMm), planHeightMm / Math.max(1, roomHeightMm)));
         return Math.min(5000, Math.ceil(least * 100) / 100);
     }
 

@@ -12,7 +12,6 @@ import honeylamp.edit.UnderlayEdits;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.output.Export;
-import honeylamp.output.Export.Backing;
 import honeylamp.output.Progress;
 import honeylamp.plan.KnownLength;
 import honeylamp.plan.KnownLength.Trust;
@@ -78,7 +77,7 @@ public final class DemoFiles {
     public static void writeOpenings(Path file) throws IOException {
         var format = Export.Format.of(file).orElseThrow(() -> new IOException("it ends in none of .pdf, .png, .svg"));
         try {
-            Export.write(OpeningSheet.page(), format, new Export.Png(SHEET_DPI, Backing.PAPER), file, Progress.NONE);
+            Export.write(OpeningSheet.page(), format, Export.Picture.dpi(SHEET_DPI), file, Progress.NONE);
         } catch (Progress.Cancelled e) {
             throw new IOException("it was cancelled", e);
         }

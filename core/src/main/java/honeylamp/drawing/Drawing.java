@@ -1,6 +1,7 @@
 package honeylamp.drawing;
 
 import honeylamp.geometry.Figure;
+import honeylamp.geometry.Point;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -26,6 +27,15 @@ public record Drawing(List<Layer> layers) {
     public Drawing clipped(Figure path) {
         return new Drawing(layers.stream()
                 .map(l -> new Layer(l.kind(), l.blend(), List.of(new Mark.Clip(path, l.marks()))))
+                .toList());
+    }
+
+    /** The drawing elsewhere on the paper, so much farther right and down in paper mm. */
+    public Drawing moved(Point by) {
+        var moving = new Moving(by);
+        return new Drawing(layers.stream()
+                .map(l -> new Layer(
+                        l.kind(), l.blend(), l.marks().stream().map(moving::of).toList()))
                 .toList());
     }
 

@@ -123,8 +123,7 @@ public final class ViewEdits {
                     "a view lies within " + (int) View.Nudge.MOST_MM + " mm of its place", "Type a shorter way.");
         }
         var nudge = new View.Nudge(rightMm, downMm);
-        return Outcome.done(changed(
-                plan, view, Reach.THIS, v -> v.nudge().equals(nudge) ? v : v.withNudge(nudge)));
+        return Outcome.done(changed(plan, view, Reach.THIS, v -> v.nudge().equals(nudge) ? v : v.withNudge(nudge)));
     }
 
     /** Sets the scale of all views of a plan. */

@@ -17,6 +17,7 @@ public final class Export {
         PDF("pdf"),
         PNG("png"),
         JPEG("jpg", "jpeg"),
+        WEBP("webp"),
         TIFF("tif", "tiff"),
         SVG("svg");
 
@@ -24,6 +25,21 @@ public final class Export {
 
         Format(String... endings) {
             this.endings = List.of(endings);
+        }
+
+        /** Whether it is made of pixels. */
+        public boolean isPicture() {
+            return this != PDF && this != SVG;
+        }
+
+        /** Whether it loses what nobody sees, the more the smaller it is. */
+        boolean hasQuality() {
+            return this == JPEG || this == WEBP;
+        }
+
+        /** Its usual ending. */
+        public String ending() {
+            return endings.getFirst();
         }
 
         /** The format a file name asks for by its ending. */
@@ -45,6 +61,8 @@ public final class Export {
     /** What lies under everything in a picture. */
     public enum Backing {
         PAPER,
+        /** White, whatever the paper of the look. */
+        WHITE,
         /** Nothing: what is under the picture shows through; a JPEG has always paper. */
         CLEAR
     }
@@ -55,10 +73,10 @@ public final class Export {
      * @param dpi dots per inch
      * @param backing what lies under everything
      */
-    public record Png(double dpi, Backing backing) {
-        /** Sharp on a printed page, on its paper. */
-        public static final Png USUAL = new Png(300, Backing.PAPER);
-    }
+    record Png(double dpi, Backing backing) {}
+
+    /** Sharp on a printed page, in dots per inch. */
+    public static final double USUAL_DPI = 300;
 
     /** How large a picture is. */
     public sealed interface Size {
@@ -77,13 +95,33 @@ public final class Export {
         }
     }
 
-    /** A picture as it is asked for, whatever page it is of. */
-    public record Picture(Size size, Backing backing) {
+    /** How much of a page is seen. */
+    public enum Cut {
+        PAGE,
+        /** The plan with its dimensions and labels, without lists, title block and margins. */
+        PLAN
+    }
+
+    /**
+     * A picture as it is asked for, whatever page it is of.
+     *
+     * @param mostKb the most the file may have, in thousands of bytes
+     */
+    public record Picture(Size size, Backing backing, Cut cut, Optional<Integer> mostKb) {
         /** As sharp as print, on its paper. */
-        public static final Picture USUAL = new Picture(new Size.Dpi(Png.USUAL.dpi()), Backing.PAPER);
+        public static final Picture USUAL =
+                new Picture(new Size.Dpi(USUAL_DPI), Backing.PAPER, Cut.PAGE, Optional.empty());
+
+        public static final int LEAST_KB = 10;
+        public static final int MOST_KB = 100_000;
+
+        /** Refuses files of less than 10 or more than 100,000 kB. */
+        public Picture {
+            mostKb.ifPresent(kb -> Checks.within("kB of a picture", kb, LEAST_KB, MOST_KB));
+        }
 
         /** The picture of a page. */
-        public Png of(ComposedPage page) {
+        Png of(ComposedPage page) {
             return new Png(
                     switch (size) {
                         case Size.Dpi(var dpi) -> dpi;
@@ -93,12 +131,25 @@ public final class Export {
                     backing);
         }
 
+        /** On its paper, in so many dots per inch. */
+        public static Picture dpi(double dpi) {
+            return USUAL.withSize(new Size.Dpi(dpi));
+        }
+
         public Picture withSize(Size other) {
-            return new Picture(other, backing);
+            return new Picture(other, backing, cut, mostKb);
         }
 
         public Picture withBacking(Backing other) {
-            return new Picture(size, other);
+            return new Picture(size, other, cut, mostKb);
+        }
+
+        public Picture withCut(Cut other) {
+            return new Picture(size, backing, other, mostKb);
+        }
+
+        public Picture withMostKb(Optional<Integer> other) {
+            return new Picture(size, backing, cut, other);
         }
     }
 
@@ -120,17 +171,24 @@ public final class Export {
      * Writes the page.
      *
      * @throws IOException if the file cannot be written; an older file of that name is then untouched
+     * @throws IllegalArgumentException if the picture would have too many pixels, or none, or light lines on white
      * @throws Progress.Cancelled if the progress ended the work; likewise
      */
-    public static void write(ComposedPage page, Format format, Png png, Path file, Progress progress)
+    public static void write(ComposedPage whole, Format format, Picture picture, Path file, Progress progress)
             throws IOException, Progress.Cancelled {
+        var page = picture.cut == Cut.PLAN ? PlanCut.of(whole) : whole;
         WholeFile.<Progress.Cancelled>write(file, out -> {
             switch (format) {
                 case PDF -> PdfOutput.write(List.of(page), out, progress);
-                case PNG -> PngOutput.write(page, png, out, progress);
-                case JPEG -> JpegOutput.write(page, png, out, progress);
-                case TIFF -> TiffOutput.write(page, png, out, progress);
                 case SVG -> SvgOutput.write(page, out, progress);
+                case PNG, JPEG, WEBP, TIFF -> {
+                    var png = picture.of(page);
+                    if (picture.mostKb.isPresent()) {
+                        PictureFile.within(picture.mostKb.get(), page, format, png, out, progress);
+                    } else {
+                        PictureFile.write(page, format, png, out, progress);
+                    }
+                }
             }
         });
     }

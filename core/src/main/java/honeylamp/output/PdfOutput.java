@@ -44,6 +44,8 @@ import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup
 import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentProperties;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.pdmodel.interactive.annotation.PDAppearanceStream;
+import org.apache.pdfbox.pdmodel.interactive.documentnavigation.outline.PDDocumentOutline;
+import org.apache.pdfbox.pdmodel.interactive.documentnavigation.outline.PDOutlineItem;
 import org.apache.pdfbox.util.Matrix;
 
 /** Writes a page as PDF: vector lines, embedded subset fonts, one optional-content layer per kind. */
@@ -85,9 +87,15 @@ final class PdfOutput {
             intent.setRegistryName("http://www.color.org");
             document.getDocumentCatalog().addOutputIntent(intent);
             var output = new PdfOutput(document);
+            var marks = new PDDocumentOutline();
+            document.getDocumentCatalog().setDocumentOutline(marks);
             for (var i = 0; i < pages.size(); i++) {
                 var done = i;
                 output.page(pages.get(i), share -> progress.at(0.95 * (done + share) / pages.size()));
+                var mark = new PDOutlineItem();
+                mark.setTitle(pages.get(i).name());
+                mark.setDestination(document.getPage(i));
+                marks.addLast(mark);
             }
             document.save(out);
             progress.at(1);

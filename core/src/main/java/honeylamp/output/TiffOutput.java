@@ -1,7 +1,6 @@
 package honeylamp.output;
 
-import honeylamp.output.Export.Png;
-import honeylamp.sheet.ComposedPage;
+import java.awt.image.RenderedImage;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.stream.StreamSupport;
@@ -15,7 +14,7 @@ import javax.imageio.plugins.tiff.TIFFTag;
 import javax.imageio.spi.IIORegistry;
 import javax.imageio.spi.ImageWriterSpi;
 
-/** Writes a page as TIFF, packed without loss, with its dots per inch. */
+/** Writes pixels as TIFF, packed without loss, with their dots per inch. */
 final class TiffOutput {
     /** Dots per inch are written as hundredths. */
     private static final long HUNDREDTHS = 100;
@@ -24,17 +23,12 @@ final class TiffOutput {
 
     private TiffOutput() {}
 
-    static void write(ComposedPage page, Png png, OutputStream out, Progress progress)
-            throws IOException, Progress.Cancelled {
-        progress.at(0.1);
-        var image = PngOutput.unweighed(PngOutput.image(page, png));
-        progress.at(0.6);
+    static void write(RenderedImage image, double dpi, OutputStream out) throws IOException {
         var file = ImageFile.of(writer(), image);
         file.parameters().setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
         file.parameters().setCompressionType("Deflate");
         var usual = file.metadata();
-        file.write(resolved(usual, png.dpi()), out);
-        progress.at(1);
+        file.write(resolved(usual, dpi), out);
     }
 
     /** The writer of the JDK: another on the class path forgets the resolution. */

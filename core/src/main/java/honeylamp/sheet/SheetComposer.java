@@ -143,6 +143,7 @@ public final class SheetComposer {
                 layout.page().height(),
                 worked,
                 title(),
+                page.name(),
                 sheet.title().author(),
                 drawing);
     }
@@ -279,10 +280,7 @@ public final class SheetComposer {
         var room = cell(index);
         var air = 2 * layout.airMm();
         return new Box(
-                0,
-                0,
-                Math.max(0, room.width() - taken.across() - air),
-                Math.max(0, room.height() - taken.up() - air));
+                0, 0, Math.max(0, room.width() - taken.across() - air), Math.max(0, room.height() - taken.up() - air));
     }
 
     private Drawing surround(List<PaperFrame> frames, Map<RoomId, String> told) {

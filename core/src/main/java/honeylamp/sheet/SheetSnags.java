@@ -90,8 +90,8 @@ public final class SheetSnags {
         var todo = !view.view().nudge().equals(View.Nudge.NONE)
                 ? "Put it back in the middle, or nearer to it."
                 : view.view().scale().isPresent()
-                ? "Let the sheet choose the scale, or take larger paper."
-                : "Take larger paper, or look for something that lies far off.";
+                        ? "Let the sheet choose the scale, or take larger paper."
+                        : "Take larger paper, or look for something that lies far off.";
         var middle = view.storey().geometry().shellBounds().map(b -> b.centre()).orElse(Point.ORIGIN);
         return List.of(new Snag(
                 Snag.Kind.OFF_SHEET,

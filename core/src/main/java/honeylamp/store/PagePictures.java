@@ -6,6 +6,7 @@ import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Pen;
+import honeylamp.drawing.ink.PictureReaders;
 import honeylamp.drawing.ink.Pixels;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
@@ -109,11 +110,7 @@ public final class PagePictures {
     /** The pixels of a picture, upright, no more than half an A4 page has at 300 dots an inch. */
     static Pixels read(byte[] bytes) throws IOException {
         try (var in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
-            var readers = ImageIO.getImageReaders(in);
-            if (!readers.hasNext()) {
-                throw new IOException("no reader knows it");
-            }
-            var reader = readers.next();
+            var reader = PictureReaders.of(in).orElseThrow(() -> new IOException("no reader knows it"));
             try {
                 reader.setInput(in);
                 var parameters = reader.getDefaultReadParam();

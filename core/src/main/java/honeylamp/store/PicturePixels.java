@@ -4,6 +4,7 @@ import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
 import com.drew.metadata.MetadataException;
 import com.drew.metadata.exif.ExifIFD0Directory;
+import honeylamp.drawing.ink.PictureReaders;
 import honeylamp.output.Progress;
 import honeylamp.store.PictureImport.RefusedException;
 import honeylamp.underlay.Pyramid;
@@ -98,13 +99,9 @@ final class PicturePixels {
 
     private static Optional<ImageReader> reader(byte[] bytes) throws IOException {
         var input = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes));
-        var readers = ImageIO.getImageReaders(input);
-        if (!readers.hasNext()) {
-            return Optional.empty();
-        }
-        var reader = readers.next();
-        reader.setInput(input);
-        return Optional.of(reader);
+        var reader = PictureReaders.of(input);
+        reader.ifPresent(r -> r.setInput(input));
+        return reader;
     }
 
     private static Pyramid unpacked(ImageReader reader, int width, int height, int orientation, Progress progress)

@@ -129,12 +129,7 @@ class FourOutputsTest {
 
     private java.nio.file.Path export(String ending) throws Exception {
         var file = folder.resolve("marks." + ending);
-        Export.write(
-                page(),
-                Export.Format.of(file).orElseThrow(),
-                new Export.Png(DPI, Export.Backing.PAPER),
-                file,
-                Progress.NONE);
+        Export.write(page(), Export.Format.of(file).orElseThrow(), Export.Picture.dpi(DPI), file, Progress.NONE);
         return file;
     }
 
@@ -292,7 +287,7 @@ class FourOutputsTest {
 
     @Test
     void aPngCanBeWithoutPaper() {
-        var image = PngOutput.image(page(), new Export.Png(DPI, Export.Backing.CLEAR));
+        var image = PagePixels.of(page(), new Export.Png(DPI, Export.Backing.CLEAR));
         assertThat(image.getRGB(2, 2) >>> 24).isZero();
         assertThat(image.getRGB(30, 30) >>> 24).isEqualTo(255);
     }
@@ -309,7 +304,7 @@ class FourOutputsTest {
                 whole.author(),
                 new Drawing(List.of(Layer.of(
                         LayerKind.PAPER, List.of(new Mark.Fill(box(0, 0, 120.08, 90.05), Ink.of(0xFBF7EF)))))));
-        var image = PngOutput.image(page, new Export.Png(101, Export.Backing.PAPER));
+        var image = PagePixels.of(page, new Export.Png(101, Export.Backing.PAPER));
         assertThat(image.getRGB(image.getWidth() - 1, 5) & 0xffffff).isEqualTo(0xFBF7EF);
         assertThat(image.getRGB(5, image.getHeight() - 1) & 0xffffff).isEqualTo(0xFBF7EF);
     }

@@ -37,7 +37,7 @@ class LivedInPictureTest {
     }
 
     private static int[] pixels(ComposedPage page) {
-        var image = PngOutput.image(page, new Export.Png(PX_PER_MM * 25.4, Export.Backing.PAPER));
+        var image = PagePixels.of(page, new Export.Png(PX_PER_MM * 25.4, Export.Backing.PAPER));
         return image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
     }
 

@@ -58,8 +58,7 @@ class OutputTest {
 
     private java.nio.file.Path export(ComposedPage page, String name) throws Exception {
         var file = folder.resolve(name);
-        Export.write(
-                page, Export.Format.of(file).orElseThrow(), new Export.Png(60, Backing.PAPER), file, Progress.NONE);
+        Export.write(page, Export.Format.of(file).orElseThrow(), Export.Picture.dpi(60), file, Progress.NONE);
         return file;
     }
 
@@ -199,7 +198,7 @@ class OutputTest {
     @Test
     void thePngStatesItsResolution() throws Exception {
         var file = folder.resolve("demo.png");
-        Export.write(demo(), Export.Format.PNG, new Export.Png(100, Backing.PAPER), file, Progress.NONE);
+        Export.write(demo(), Export.Format.PNG, Export.Picture.dpi(100), file, Progress.NONE);
         var image = ImageIO.read(file.toFile());
         // 420 mm at 100 dpi
         assertThat(image.getWidth()).isEqualTo((int) Math.round(420 / 25.4 * 100));
@@ -217,8 +216,8 @@ class OutputTest {
     @Test
     void picturesOfEveryFormatAreAlike() throws Exception {
         var page = demo();
-        var png = new Export.Png(50, Backing.PAPER);
-        var exact = PngOutput.image(page, png);
+        var png = Export.Picture.dpi(50);
+        var exact = PagePixels.of(page, png.of(page));
         var tiff = folder.resolve("a.tif");
         Export.write(page, Export.Format.TIFF, png, tiff, Progress.NONE);
         assertThat(difference(exact, ImageIO.read(tiff.toFile()))).isZero();
@@ -248,7 +247,7 @@ class OutputTest {
     @CsvSource({"TIFF, a.tif", "JPEG, a.jpg"})
     void otherPicturesStateTheirResolutionToo(Export.Format format, String name) throws Exception {
         var file = folder.resolve(name);
-        Export.write(demo(), format, new Export.Png(50, Backing.PAPER), file, Progress.NONE);
+        Export.write(demo(), format, Export.Picture.dpi(50), file, Progress.NONE);
         try (var in = ImageIO.createImageInputStream(file.toFile())) {
             var reader = ImageIO.getImageReaders(in).next();
             reader.setInput(in);
@@ -262,28 +261,28 @@ class OutputTest {
     /** A3 across is 420 by 297 mm: the longest side as asked, the other in proportion; upright the same. */
     @Test
     void aPictureIsAsLongAsItIsAsked() {
-        var asked = new Export.Picture(new Export.Size.Longest(900), Backing.PAPER);
-        var across = PngOutput.image(demo(), asked.of(demo()));
+        var asked = Export.Picture.USUAL.withSize(new Export.Size.Longest(900));
+        var across = PagePixels.of(demo(), asked.of(demo()));
         assertThat(across.getWidth()).isEqualTo(900);
         assertThat(across.getHeight()).isEqualTo(636); // 900 x 297 / 420 = 636.4
         var tall = SheetComposer.compose(TestPlans.page(QuillbackLane.plan()), Lamp.COLOUR, 1);
-        assertThat(PngOutput.image(tall, asked.of(tall)).getHeight()).isEqualTo(900);
+        assertThat(PagePixels.of(tall, asked.of(tall)).getHeight()).isEqualTo(900);
         assertThatThrownBy(() -> new Export.Size.Longest(49)).hasMessageContaining("longest side");
     }
 
     @Test
     void senselessResolutionsAreRefused() {
-        assertThatThrownBy(() -> PngOutput.image(demo(), new Export.Png(5000, Backing.PAPER)))
+        assertThatThrownBy(() -> PagePixels.of(demo(), new Export.Png(5000, Backing.PAPER)))
                 .hasMessageContaining(
                         "at most 643 dpi, or 10632 pixels"); // the root of 80 million by 16.535 x 11.693 in
-        assertThatThrownBy(() -> PngOutput.image(demo(), new Export.Png(Double.NaN, Backing.PAPER)))
+        assertThatThrownBy(() -> PagePixels.of(demo(), new Export.Png(Double.NaN, Backing.PAPER)))
                 .isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test
     void cancelledWorkLeavesNoFileBehind() {
         var file = folder.resolve("never.pdf");
-        assertThatThrownBy(() -> Export.write(demo(), Export.Format.PDF, Export.Png.USUAL, file, _ -> {
+        assertThatThrownBy(() -> Export.write(demo(), Export.Format.PDF, Export.Picture.USUAL, file, _ -> {
                     throw new Progress.Cancelled();
                 }))
                 .isInstanceOf(Progress.Cancelled.class);
@@ -294,7 +293,7 @@ class OutputTest {
     void anEarlierFileSurvivesAFailedExport() throws Exception {
         var file = folder.resolve("kept.svg");
         Files.writeString(file, "earlier");
-        assertThatThrownBy(() -> Export.write(demo(), Export.Format.SVG, Export.Png.USUAL, file, _ -> {
+        assertThatThrownBy(() -> Export.write(demo(), Export.Format.SVG, Export.Picture.USUAL, file, _ -> {
                     throw new Progress.Cancelled();
                 }))
                 .isInstanceOf(Progress.Cancelled.class);

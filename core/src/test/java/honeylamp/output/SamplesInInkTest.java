@@ -32,7 +32,7 @@ class SamplesInInkTest {
                 .filter(text -> text.text().equals(name))
                 .findFirst()
                 .orElseThrow();
-        var image = PngOutput.image(page, new Export.Png(DPI, Backing.PAPER));
+        var image = PagePixels.of(page, new Export.Png(DPI, Backing.PAPER));
         var darkest = 255;
         for (var y = words.at().y() - 2.4; y < words.at().y() + 0.3; y += 0.5 / PX_PER_MM) {
             for (var x = words.start().x() - 8; x < words.start().x() - 4; x += 0.5 / PX_PER_MM) {

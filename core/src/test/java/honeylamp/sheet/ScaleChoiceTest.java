@@ -61,9 +61,10 @@ class ScaleChoiceTest {
         var plan = house();
         for (var tooLarge : List.of(20, 25)) { // 12,000 / 25 = 480 mm
             var refused = ScaleChoice.lock(plan, view(plan), Reach.THIS, tooLarge);
-            assertThat(refused.refusal()).hasValueSatisfying(why -> assertThat(why)
-                    .contains("1:" + tooLarge + " it does not fit A3")
-                    .contains("1:50 does"));
+            assertThat(refused.refusal())
+                    .hasValueSatisfying(why -> assertThat(why)
+                            .contains("1:" + tooLarge + " it does not fit A3")
+                            .contains("1:50 does"));
         }
     }
 
@@ -86,7 +87,8 @@ class ScaleChoiceTest {
         assertThat(scale(filling)).isCloseTo(12_000 / 318.0, within(0.01)).isGreaterThanOrEqualTo(12_000 / 318.0);
         assertThat(words(filling)).contains("Not to scale").noneMatch(w -> w.startsWith("1:"));
         assertThat(words(plan)).contains("1:50 on A3").doesNotContain("Not to scale");
-        var locked = ScaleChoice.lock(filling, view(plan), Reach.THIS, 75).result().orElseThrow();
+        var locked =
+                ScaleChoice.lock(filling, view(plan), Reach.THIS, 75).result().orElseThrow();
         assertThat(words(locked)).contains("1:75 on A3");
     }
 
@@ -111,7 +113,8 @@ class ScaleChoiceTest {
         assertThat(SheetSnags.of(storey)).isEmpty();
 
         var away = ViewEdits.nudge(plan, view(plan), 60, 0).result().orElseThrow(); // (330 - 240) / 2 = 45 mm are free
-        var snags = SheetSnags.of(LaidPlan.of(away).pages().getFirst().views().getFirst().storey());
+        var snags = SheetSnags.of(
+                LaidPlan.of(away).pages().getFirst().views().getFirst().storey());
         assertThat(snags).hasSize(1);
         assertThat(snags.getFirst().sentence()).contains("Put it back in the middle");
     }

@@ -65,7 +65,7 @@ class PagePicturesTest {
         var plan = with(bytes);
         var page = composed(plan, Map.of(PictureImport.sha256(bytes), bytes));
         var file = folder.resolve("page.png");
-        Export.write(page, Export.Format.PNG, new Export.Png(50.8, Export.Backing.PAPER), file, Progress.NONE);
+        Export.write(page, Export.Format.PNG, Export.Picture.dpi(50.8), file, Progress.NONE);
         var image = ImageIO.read(file.toFile()); // two pixels a millimetre
         assertThat(image.getRGB(2 * 32, 2 * 22)).isEqualTo(BRICK);
         assertThat(image.getRGB(2 * 54, 2 * 44)).isEqualTo(BRICK);
@@ -74,7 +74,7 @@ class PagePicturesTest {
         assertThat(image.getRGB(2 * 28, 2 * 22)).isEqualTo(paper);
         for (var format : Export.Format.values()) {
             var out = folder.resolve("all." + format.name().toLowerCase(java.util.Locale.ROOT));
-            Export.write(page, format, Export.Png.USUAL, out, Progress.NONE);
+            Export.write(page, format, Export.Picture.USUAL, out, Progress.NONE);
             assertThat(Files.size(out)).isGreaterThan(10_000);
         }
     }
@@ -96,7 +96,7 @@ class PagePicturesTest {
         Export.write(
                 composed(plan, Map.of(PictureImport.sha256(bytes), bytes)),
                 Export.Format.PNG,
-                new Export.Png(50.8, Export.Backing.PAPER),
+                Export.Picture.dpi(50.8),
                 file,
                 Progress.NONE);
         var page = ImageIO.read(file.toFile());

@@ -34,6 +34,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.Slider;
@@ -44,6 +45,7 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.testfx.util.WaitForAsyncUtils;
 
 /** Views and pages by the trays: made, changed for one or for all, ordered, taken away, saved and printed. */
 class PagesWindowTest {
@@ -528,6 +530,18 @@ class PagesWindowTest {
             var image = ImageIO.read(file.toFile());
             assertThat(image.getWidth()).isEqualTo(700);
             assertThat(image.getHeight()).isEqualTo(495); // 700 x 297 / 420
+
+            w.press("cut-plan");
+            w.press("backing-white");
+            w.fill("picture-kb", "4");
+            assertThat(w.message()).contains("from 10 to 100000 kB");
+            w.fill("picture-kb", "60");
+            w.press("export");
+            w.told("Exported to loft.jpg");
+            WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> Files.size(file) <= 60_000);
+            var cut = ImageIO.read(file.toFile());
+            assertThat(cut.getRGB(2, 2) & 0xf0f0f0).isEqualTo(0xf0f0f0);
+            assertThat(cut.getHeight()).isGreaterThan(495 * cut.getWidth() / 700); // the column of lists is gone
         }
     }
 

@@ -21,11 +21,11 @@ public final class Decoded {
      */
     public static Optional<Pixels> of(byte[] bytes, int mostPx) {
         try (var in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
-            var readers = ImageIO.getImageReaders(in);
-            if (!readers.hasNext()) {
+            var known = PictureReaders.of(in);
+            if (known.isEmpty()) {
                 return Optional.empty();
             }
-            var reader = readers.next();
+            var reader = known.get();
             try {
                 reader.setInput(in);
                 var w = reader.getWidth(0);

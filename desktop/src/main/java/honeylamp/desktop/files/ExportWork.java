@@ -54,7 +54,7 @@ public final class ExportWork extends Task<List<String>> {
         }
         if (composed.size() == 1) {
             var page = composed.getFirst();
-            Export.write(page, format, picture.of(page), file, this::written);
+            Export.write(page, format, picture, file, this::written);
         } else {
             Export.writeAll(composed, file, this::written);
         }

@@ -55,6 +55,7 @@ public final class WindowDialogs implements FileDialogs {
                 new ExtensionFilter("PDF", "*.pdf"),
                 new ExtensionFilter("PNG", "*.png"),
                 new ExtensionFilter("JPEG", "*.jpg", "*.jpeg"),
+                new ExtensionFilter("WebP", "*.webp"),
                 new ExtensionFilter("TIFF", "*.tif", "*.tiff"),
                 new ExtensionFilter("SVG", "*.svg"));
         chooser.setInitialFileName(suggestedName);

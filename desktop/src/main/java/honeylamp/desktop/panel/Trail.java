@@ -184,8 +184,10 @@ public final class Trail extends VBox {
                     yield "plan too large";
                 }
                 var sheet = model.shown().page().page().sheet();
-                yield sheet.paper().label() + ", 1:"
-                        + (int) Math.rint(model.now().frame().scale());
+                yield sheet.paper().label()
+                        + (model.shown().view().view().isFilling()
+                                ? ", no scale"
+                                : ", 1:" + (int) Math.rint(model.now().frame().scale()));
             }
         };
     }

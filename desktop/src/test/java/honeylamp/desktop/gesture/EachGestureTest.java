@@ -374,7 +374,8 @@ class EachGestureTest {
         hand.type("600", "");
         assertThat(hand.complaint).contains("within 500 mm");
         hand.take(hand.gesture.key(hand.scene(), Gesture.Key.AWAY));
-        assertThat(hand.plan.presentation().views()).hasSize(SailclothYard.plan().presentation().views().size());
+        assertThat(hand.plan.presentation().views())
+                .hasSize(SailclothYard.plan().presentation().views().size());
         isDropped(hand);
     }
 

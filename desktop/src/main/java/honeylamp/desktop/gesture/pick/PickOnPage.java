@@ -1,10 +1,6 @@
 package honeylamp.desktop.gesture.pick;
 
 import honeylamp.catalogue.Scales;
-import honeylamp.edit.ViewEdits;
-import honeylamp.illustrate.Extent;
-import honeylamp.plan.ElementId.ViewId;
-import honeylamp.plan.View;
 import honeylamp.desktop.gesture.Ask;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;
@@ -15,11 +11,15 @@ import honeylamp.desktop.gesture.Typed;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.PageEdits;
+import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
+import honeylamp.illustrate.Extent;
 import honeylamp.illustrate.sketch.Sketches;
+import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
+import honeylamp.plan.View;
 import honeylamp.sheet.NoteBoxes;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -68,7 +68,11 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
             Extent.of(scene.view()).ifPresent(e -> {
                 var nudge = nudge(scene);
                 out.add(new Lies(
-                        new Item.OfView(), nudge.rightMm(), nudge.downMm(), 0, scene.frame().paper(e.planMm())));
+                        new Item.OfView(),
+                        nudge.rightMm(),
+                        nudge.downMm(),
+                        0,
+                        scene.frame().paper(e.planMm())));
             });
             var scale = Scales.said(scene.frame().scale(), scene.units());
             var boxes = new NoteBoxes(scene.view(), p, scale);
@@ -140,7 +144,8 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
         return switch (held.item) {
             case Item.OfPictures(var at) -> PageEdits.putPicture(scene.plan(), page, at, left, down, width);
             case Item.OfNotes(var at) -> PageEdits.putNote(scene.plan(), page, at, left, down);
-            case Item.OfView _ -> ViewEdits.nudge(scene.plan(), scene.view().view().id(), left, down);
+            case Item.OfView _ ->
+                ViewEdits.nudge(scene.plan(), scene.view().view().id(), left, down);
         };
     }
 
@@ -167,8 +172,12 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
             return Reply.to(this);
         }
         var now = held.get();
-        var left = typed.of(LEFT).or(() -> typed.of(RIGHT_OF_MIDDLE)).map(Length::mm).orElse(now.leftMm);
-        var down = typed.of(DOWN).or(() -> typed.of(BELOW_MIDDLE)).map(Length::mm).orElse(now.downMm);
+        var left = typed.of(LEFT)
+                .or(() -> typed.of(RIGHT_OF_MIDDLE))
+                .map(Length::mm)
+                .orElse(now.leftMm);
+        var down =
+                typed.of(DOWN).or(() -> typed.of(BELOW_MIDDLE)).map(Length::mm).orElse(now.downMm);
         var width = typed.of(WIDTH).map(Length::mm).orElse(now.widthMm);
         return Reply.outcome(
                 this, put(scene, now, left, down, width), this, "Put " + named(now.item), "That cannot be");
@@ -208,10 +217,7 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
     @Override
     public Readout readout(Surroundings scene) {
         return lies(scene, shown(scene))
-                .map(l -> new Readout(
-                        fields(l, scene),
-                        "",
-                        hint(l.item)))
+                .map(l -> new Readout(fields(l, scene), "", hint(l.item)))
                 .orElseGet(
                         () -> Readout.hint(
                                 "Press on a picture, a note or the plan to move it. Choose paper and scale in the tray, then export."));
@@ -251,7 +257,16 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
                 .orElseThrow()
                 .nudge();
         var by = new Point(to.rightMm() - lies.leftMm, to.downMm() - lies.downMm);
-        return new Lies(lies.item, to.rightMm(), to.downMm(), 0, new Box(lies.box.minX() + by.x(), lies.box.minY() + by.y(), lies.box.maxX() + by.x(), lies.box.maxY() + by.y()));
+        return new Lies(
+                lies.item,
+                to.rightMm(),
+                to.downMm(),
+                0,
+                new Box(
+                        lies.box.minX() + by.x(),
+                        lies.box.minY() + by.y(),
+                        lies.box.maxX() + by.x(),
+                        lies.box.maxY() + by.y()));
     }
 
     /** The page with what is dragged where it is now. */

@@ -12,7 +12,6 @@ import honeylamp.edit.Outcome;
 import honeylamp.edit.PageEdits;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
-import honeylamp.sheet.ScaleChoice;
 import honeylamp.output.Export;
 import honeylamp.output.Export.Backing;
 import honeylamp.plan.ElementId.PageId;
@@ -23,6 +22,7 @@ import honeylamp.plan.Sheet.Paper;
 import honeylamp.plan.Sheet.TitleBlock;
 import honeylamp.plan.Sheet.Way;
 import honeylamp.plan.View;
+import honeylamp.sheet.ScaleChoice;
 import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
 import java.util.ArrayList;
@@ -98,17 +98,29 @@ final class SheetFields {
         var allPages = Widgets.button("Export all pages\u2026", "export-all", all.tip(), all.action());
         allPages.setDisable(part.presentation().pages().size() < 2);
         var picture = part.picture();
-        var backing = picture.backing();
         return List.of(
                 export,
                 allPages,
-                Widgets.toggle(
-                        "PNG or TIFF without paper",
-                        "png-clear",
-                        "What is under the picture shows through it",
-                        backing == Backing.CLEAR,
-                        () -> choose(picture.withBacking(backing == Backing.CLEAR ? Backing.PAPER : Backing.CLEAR))),
-                longest(picture));
+                Widgets.quiet("Pictures"),
+                new FlowPane(
+                        6,
+                        6,
+                        backing("On its paper", "backing-paper", "As the sheet lies here", Backing.PAPER),
+                        backing("On white", "backing-white", "White, whatever the paper of the look", Backing.WHITE),
+                        backing(
+                                "Clear",
+                                "png-clear",
+                                "What is under a PNG, WebP or TIFF shows through it; a JPEG has always paper",
+                                Backing.CLEAR),
+                        Widgets.toggle(
+                                "Only the plan",
+                                "cut-plan",
+                                "With dimensions and labels, without title block, lists and margins; PDF and SVG too",
+                                picture.cut() == Export.Cut.PLAN,
+                                () -> choose(picture.withCut(
+                                        picture.cut() == Export.Cut.PLAN ? Export.Cut.PAGE : Export.Cut.PLAN)))),
+                longest(picture),
+                mostKb(picture));
     }
 
     /** Pictures are as sharp as print, or so many pixels long. */
@@ -128,6 +140,30 @@ final class SheetFields {
         });
         field.setPromptText("300 dots per inch");
         return new VBox(2, Widgets.quiet("Longest side of a picture, in pixels"), field);
+    }
+
+    private Node backing(String label, String id, String tip, Backing backing) {
+        var picture = part.picture();
+        return Widgets.toggle(label, id, tip, picture.backing() == backing, () -> choose(picture.withBacking(backing)));
+    }
+
+    /** Pictures for the web have a most that they may weigh. */
+    private Node mostKb(Export.Picture picture) {
+        var now = picture.mostKb().map(Object::toString).orElse("");
+        var field = new WordField("Most kB of a picture", "picture-kb", now, typed -> {
+            if (typed.isBlank()) {
+                choose(picture.withMostKb(Optional.empty()));
+            } else if (typed.strip().matches("[0-9]{2,6}")
+                    && Integer.parseInt(typed.strip()) >= Export.Picture.LEAST_KB
+                    && Integer.parseInt(typed.strip()) <= Export.Picture.MOST_KB) {
+                choose(picture.withMostKb(Optional.of(Integer.parseInt(typed.strip()))));
+            } else {
+                model.complain("A picture has from " + Export.Picture.LEAST_KB + " to " + Export.Picture.MOST_KB
+                        + " kB; leave the field empty for as many as it takes.");
+            }
+        });
+        field.setPromptText("as many as it takes");
+        return new VBox(2, Widgets.quiet("Most kB of a picture"), field);
     }
 
     private void choose(Export.Picture picture) {
@@ -244,8 +280,8 @@ final class SheetFields {
         var now = part.view().nudge();
         return new VBox(
                 4,
-                nudge("Right of the middle", "nudge-right", now.rightMm(), mm -> nudged(mm, now.downMm())),
-                nudge("Below the middle", "nudge-down", now.downMm(), mm -> nudged(now.rightMm(), mm)));
+                nudge("To the right", "nudge-right", now.rightMm(), mm -> nudged(mm, now.downMm())),
+                nudge("Down", "nudge-down", now.downMm(), mm -> nudged(now.rightMm(), mm)));
     }
 
     private Node nudge(String name, String id, double mm, Function<Double, Outcome<Plan>> change) {
