@@ -42,6 +42,8 @@ module honeylamp.core {
     exports honeylamp.illustrate.paper;
     exports honeylamp.illustrate.sketch;
     exports honeylamp.output;
+    exports honeylamp.pack;
+    exports honeylamp.pack.run;
     exports honeylamp.plan;
     exports honeylamp.sheet;
     exports honeylamp.store;

@@ -71,7 +71,9 @@ class FloorsTest {
             "illustrate",
             "sheet",
             "output",
+            "pack",
             "store",
+            "pack.run",
             "demo.place",
             "demo");
 

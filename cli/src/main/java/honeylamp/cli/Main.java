@@ -22,6 +22,8 @@ import picocli.CommandLine.Spec;
             MeterCommand.class,
             CheckCommand.class,
             RecoverCommand.class,
+            PackCommand.class,
+            RecipesCommand.class,
             DemoFilesCommand.class
         })
 public final class Main implements Runnable {
@@ -33,7 +35,7 @@ public final class Main implements Runnable {
 
     @Override
     public void run() {
-        throw new ParameterException(spec.commandLine(), "Say what to do: export, report, check or survey.");
+        throw new ParameterException(spec.commandLine(), "Say what to do: export, pack, report, check or survey.");
     }
 
     /** Runs a command and ends with its exit code. */

@@ -156,6 +156,30 @@ class CommandLineTest {
         assertThat(run("export", demo(), "-o", file, "--most-kb", "3").err).contains("kB of a picture");
     }
 
+    /** A folder of plans, each into a folder of its own; what is not a plan, and a recipe that is not there, are told. */
+    @Test
+    void packsAFolderOfPlansByARecipe() throws Exception {
+        var plans = Files.createDirectory(folder.resolve("plans"));
+        Files.copy(demo(), plans.resolve("one.honeylamp"));
+        Files.writeString(plans.resolve("two.honeylamp"), "no plan");
+        var out = folder.resolve("out");
+        var ran = run("pack", "social-square", plans, "-o", out);
+        assertThat(ran.code).isEqualTo(1);
+        assertThat(ran.err).contains("two.honeylamp");
+        assertThat(ran.out).contains("written    sailcloth-yard-upper-floor-wash.jpg");
+        assertThat(out.resolve("one/sailcloth-yard-upper-floor-dusk.jpg")).exists();
+        assertThat(run("pack", "social-square", plans.resolve("one.honeylamp"), "-o", out.resolve("one")).out)
+                .contains("unchanged  sailcloth-yard-upper-floor-wash.jpg")
+                .doesNotContain("written");
+
+        assertThat(run("pack", "moon-set", plans, "-o", out).err).contains("listing-portal, print-brochure");
+        assertThat(run("pack", folder.resolve("plans/two.honeylamp"), plans, "-o", out).err)
+                .contains("recipes");
+        assertThat(run("pack", "client-set", folder.resolve("nowhere"), "-o", out).err)
+                .contains("no file");
+        assertThat(run("recipes").out).contains("builder-set", "planning-set");
+    }
+
     @Test
     void reportsInWordsAndJson() throws Exception {
         var plan = demo();

@@ -22,6 +22,11 @@ import java.util.stream.Stream;
  * @param paper what its dimensions need around it
  */
 public record Extent(Box planMm, PaperRoom paper) {
+    /** What both take, laid one over the other. */
+    public Extent with(Extent other) {
+        return new Extent(planMm.union(other.planMm), paper.with(other.paper));
+    }
+
     /** The extent of a view; empty if there is nothing to see. */
     public static Optional<Extent> of(LaidView view) {
         if (view.view().subject() instanceof View.Subject.Front front) {

@@ -1,9 +1,11 @@
 package honeylamp.output;
 
+import honeylamp.geometry.Box;
 import honeylamp.sheet.ComposedPage;
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
@@ -90,9 +92,23 @@ public final class Export {
 
             /** Refuses less than 50 or more than 20,000 pixels. */
             public Longest {
-                Checks.within("longest side", px, LEAST, MOST);
+                sidePx("longest side", px);
             }
         }
+
+        /** By both sides, in pixels; what a page leaves free of them is ground. */
+        record Sides(int across, int up) implements Size {
+            /** Refuses less than 50 or more than 20,000 pixels. */
+            public Sides {
+                sidePx("width", across);
+                sidePx("height", up);
+            }
+        }
+    }
+
+    /** What every picture has to lie between, in pixels a side. */
+    private static int sidePx(String role, int px) {
+        return (int) Checks.within(role, px, Size.Longest.LEAST, Size.Longest.MOST);
     }
 
     /** How much of a page is seen. */
@@ -127,6 +143,7 @@ public final class Export {
                         case Size.Dpi(var dpi) -> dpi;
                         case Size.Longest(var px) ->
                             px * Length.MM_PER_INCH / Math.max(page.widthMm(), page.heightMm());
+                        case Size.Sides(var across, var _) -> across * Length.MM_PER_INCH / page.widthMm();
                     },
                     backing);
         }
@@ -156,6 +173,37 @@ public final class Export {
     private Export() {}
 
     /**
+     * Writes all that is drawn on a page, as text: the same drawing gives the same bytes, another others.
+     *
+     * @throws IOException if it cannot be written
+     */
+    public static void drawn(ComposedPage page, OutputStream out) throws IOException {
+        try {
+            SvgOutput.write(page, out, Progress.NONE);
+        } catch (Progress.Cancelled e) {
+            throw new IllegalStateException("nobody can end this work", e);
+        }
+    }
+
+    /** Only the plan of a page, with its dimensions and labels. */
+    public static ComposedPage planOnly(ComposedPage page) {
+        return PlanCut.of(page);
+    }
+
+    /** The page in the middle of as much ground as makes it the shape of the picture. */
+    private static ComposedPage shaped(ComposedPage page, Format format, Size size) {
+        if (!format.isPicture() || !(size instanceof Size.Sides(var across, var up))) {
+            return page;
+        }
+        var shape = (double) across / up;
+        var widthMm = Math.max(page.widthMm(), page.heightMm() * shape);
+        var heightMm = widthMm / shape;
+        var left = (page.widthMm() - widthMm) / 2;
+        var top = (page.heightMm() - heightMm) / 2;
+        return page.cut(new Box(left, top, left + widthMm, top + heightMm));
+    }
+
+    /**
      * Writes several pages as one PDF.
      *
      * @param pages one at least
@@ -176,7 +224,7 @@ public final class Export {
      */
     public static void write(ComposedPage whole, Format format, Picture picture, Path file, Progress progress)
             throws IOException, Progress.Cancelled {
-        var page = picture.cut == Cut.PLAN ? PlanCut.of(whole) : whole;
+        var page = shaped(picture.cut == Cut.PLAN ? PlanCut.of(whole) : whole, format, picture.size);
         WholeFile.<Progress.Cancelled>write(file, out -> {
             switch (format) {
                 case PDF -> PdfOutput.write(List.of(page), out, progress);

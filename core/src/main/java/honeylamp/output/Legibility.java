@@ -3,6 +3,7 @@ package honeylamp.output;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Luminance;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
 import honeylamp.sheet.ComposedPage;
@@ -83,12 +84,16 @@ public final class Legibility {
     }
 
     private static Word word(BufferedImage image, Mark.Text text) {
-        var ink = luminance(text.ink().rgb());
+        var ink = Luminance.of(text.ink().rgb());
         var under = levels(image, text);
         var dark = under[(int) (under.length * LEFT_OUT)];
         var light = under[under.length - 1 - (int) (under.length * LEFT_OUT)];
         var middle = text.start().plus(Point.direction(text.turnDeg()).times(text.widthMm() / 2));
-        return new Word(text.text(), middle, Math.min(contrast(ink, dark), contrast(ink, light)), light - dark);
+        return new Word(
+                text.text(),
+                middle,
+                Math.min(Luminance.contrast(ink, dark), Luminance.contrast(ink, light)),
+                light - dark);
     }
 
     /** The luminances of what lies under a line of text, rising. */
@@ -102,34 +107,11 @@ public final class Legibility {
                 var p = start.plus(along.times(x)).plus(up.times(y)).times(PX_PER_MM);
                 var px = Math.clamp((long) p.x(), 0, image.getWidth() - 1);
                 var py = Math.clamp((long) p.y(), 0, image.getHeight() - 1);
-                out.add(luminance(image.getRGB(px, py)));
+                out.add(Luminance.of(image.getRGB(px, py)));
             }
         }
         var levels = out.stream().mapToDouble(Double::doubleValue).toArray();
         Arrays.sort(levels);
         return levels;
-    }
-
-    /**
-     * The contrast of two luminances, from 1 to 21.
-     *
-     * @see "WCAG 2.2, contrast ratio"
-     */
-    static double contrast(double a, double b) {
-        return (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05);
-    }
-
-    /**
-     * The relative luminance of an sRGB colour, from 0 to 1.
-     *
-     * @see "WCAG 2.2, relative luminance"
-     */
-    static double luminance(int rgb) {
-        return 0.2126 * linear(rgb >> 16 & 0xff) + 0.7152 * linear(rgb >> 8 & 0xff) + 0.0722 * linear(rgb & 0xff);
-    }
-
-    private static double linear(int level) {
-        var c = level / 255.0;
-        return c <= 0.04045 ? c / 12.92 : Math.pow((c + 0.055) / 1.055, 2.4);
     }
 }

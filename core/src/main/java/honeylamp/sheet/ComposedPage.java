@@ -37,7 +37,8 @@ public record ComposedPage(
         return drawn(drawing.only(wanted));
     }
 
-    private ComposedPage drawn(Drawing other) {
+    /** The page with something else drawn on it. */
+    public ComposedPage drawn(Drawing other) {
         return new ComposedPage(widthMm, heightMm, frame, title, name, author, other);
     }
 

@@ -105,7 +105,7 @@ public final class SheetComposer {
 
     private Optional<Box> taken(int index) {
         var frame = frame(index);
-        return Extent.of(page.views().get(index)).map(e -> {
+        return extent(index).map(e -> {
             var built = frame.paper(e.planMm());
             var room = e.paper();
             return new Box(
@@ -199,7 +199,7 @@ public final class SheetComposer {
     private PaperFrame frame(int index) {
         var laid = page.views().get(index);
         var view = cell(index);
-        var extent = Extent.of(laid);
+        var extent = extent(index);
         if (extent.isEmpty()) {
             var scale = laid.view().scale().orElse(plan.units().isMetric() ? 50 : 48);
             var middle = view.centre();
@@ -217,6 +217,33 @@ public final class SheetComposer {
         var x = view.centre().x() + (room.left() - room.right()) / 2 - centre.x() / scale;
         var y = view.centre().y() + (room.above() - room.below()) / 2 - Math.min(4, spare * 0.1) + centre.y() / scale;
         return new PaperFrame(scale, x + nudge.rightMm(), y + nudge.downMm());
+    }
+
+    /**
+     * What a view takes of its part of the page. Storeys side by side all take what they take together, each at its place in
+     * it: so walls stand beside walls, and stairs beside stairs.
+     */
+    private Optional<Extent> extent(int index) {
+        var views = page.views();
+        var own = Extent.of(views.get(index));
+        if (own.isEmpty() || !isWholeStorey(views.get(index).view())) {
+            return own;
+        }
+        return views.stream()
+                .filter(v -> isBeside(v.view(), views.get(index).view()))
+                .flatMap(v -> Extent.of(v).stream())
+                .reduce(Extent::with);
+    }
+
+    private static boolean isWholeStorey(View view) {
+        return view.isPlan() && view.crop().isEmpty();
+    }
+
+    private static boolean isBeside(View a, View b) {
+        return isWholeStorey(a)
+                && a.turnDeg() == b.turnDeg()
+                && a.scale().equals(b.scale())
+                && a.isFilling() == b.isFilling();
     }
 
     /**
@@ -262,21 +289,21 @@ public final class SheetComposer {
     }
 
     private int largest(int index) {
-        var box = Extent.of(page.views().get(index)).orElseThrow().planMm();
+        var box = extent(index).orElseThrow().planMm();
         var free = free(index);
         return Scales.largestThatFits(plan.units(), box.width(), box.height(), free.width(), free.height());
     }
 
     /** The ratio at which a view fills its part of the page. */
     private double filling(int index) {
-        var box = Extent.of(page.views().get(index)).orElseThrow().planMm();
+        var box = extent(index).orElseThrow().planMm();
         var free = free(index);
         return Scales.filling(box.width(), box.height(), free.width(), free.height());
     }
 
     /** What of a view's part of the page is left for what is built. */
     private Box free(int index) {
-        var taken = Extent.of(page.views().get(index)).orElseThrow().paper();
+        var taken = extent(index).orElseThrow().paper();
         var room = cell(index);
         var air = 2 * layout.airMm();
         return new Box(
@@ -296,10 +323,15 @@ public final class SheetComposer {
             new SheetLists(page, pen, scale(frames), told).band(layout.lists());
             block.strip(title());
         }
+        var names = new SheetPen(page.look()); // what views are called goes with them, wherever they go
         if (frames.size() > 1) {
-            captions(frames, pen);
+            captions(frames, pen, names);
         }
-        return new Drawing(List.of(Layer.of(LayerKind.PAPER, List.of(paper)), Layer.of(LayerKind.SHEET, pen.marks())));
+        var bare =
+                new Drawing(List.of(Layer.of(LayerKind.PAPER, List.of(paper)), Layer.of(LayerKind.SHEET, pen.marks())));
+        return names.marks().isEmpty()
+                ? bare
+                : bare.with(new Drawing(List.of(Layer.of(LayerKind.LABELS, names.marks()))));
     }
 
     /** The column of lists, from the top of the building down where they have room for it: headings and walls align. */
@@ -317,8 +349,18 @@ public final class SheetComposer {
         return top > lists.minY() && top <= down ? new Box(lists.minX(), top, lists.maxX(), lists.maxY()) : lists;
     }
 
+    /** Where a view's caption stands: at the foot of its part of the page, but below storeys not far from them. */
+    private double captionMm(int index) {
+        var foot = layout.cell(index, page.views().size()).maxY() - 1;
+        return page.views().stream().allMatch(v -> isWholeStorey(v.view()))
+                ? taken(index)
+                        .map(box -> Math.min(foot, box.maxY() + 2 * CAPTION_MM))
+                        .orElse(foot)
+                : foot;
+    }
+
     /** Below each of several views its name and scale. */
-    private void captions(List<PaperFrame> frames, SheetPen pen) {
+    private void captions(List<PaperFrame> frames, SheetPen pen, SheetPen names) {
         for (var i = 0; i < frames.size(); i++) {
             var cell = layout.cell(i, frames.size());
             var laid = page.views().get(i);
@@ -326,9 +368,10 @@ public final class SheetComposer {
                     .map(n -> n + "   " + laid.name())
                     .orElseGet(laid::name);
             var scale = LengthText.built(Scales.said(frames.get(i).scale(), plan.units()));
-            pen.text(name, cell.minX(), cell.maxY() - 1, TextRole.HEADING, Typeface.MEDIUM, Align.LEFT);
-            pen.quiet(scale, cell.maxX(), cell.maxY() - 1, TextRole.BODY, Typeface.REGULAR, Align.RIGHT);
-            pen.rule(cell.minX(), cell.maxX(), cell.maxY() - CAPTION_MM + 1, LineRole.RULE);
+            var y = captionMm(i);
+            names.text(name, cell.minX(), y, TextRole.HEADING, Typeface.MEDIUM, Align.LEFT);
+            pen.quiet(scale, cell.maxX(), y, TextRole.BODY, Typeface.REGULAR, Align.RIGHT);
+            pen.rule(cell.minX(), cell.maxX(), y - CAPTION_MM + 2, LineRole.RULE);
         }
     }
 }

@@ -9,6 +9,9 @@ import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.catalogue.SeenSets.SeenSet;
 import honeylamp.catalogue.TierSets.TierSet;
 import honeylamp.output.WholeFile;
+import honeylamp.pack.Brand;
+import honeylamp.pack.Packed;
+import honeylamp.pack.Recipe;
 import honeylamp.plan.DimensionStyle;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.OwnPiece;
@@ -100,6 +103,18 @@ public final class KeptFile<T> {
     /** What is offered first in catalogues, the newest last. */
     public static final KeptFile<AtHand> AT_HAND =
             new KeptFile<>(AtHand[].class, "favourites", a -> a.why() + " " + a.what(), (a, _) -> a, 600);
+
+    /** Recipes of packs. */
+    public static final KeptFile<Recipe> RECIPES =
+            new KeptFile<>(Recipe[].class, "recipes", Recipe::name, (recipe, _) -> recipe);
+
+    /** Brands of packs. */
+    public static final KeptFile<Brand> BRANDS =
+            new KeptFile<>(Brand[].class, "brands", Brand::name, (brand, _) -> brand);
+
+    /** What was packed into a folder. */
+    public static final KeptFile<Packed> PACKED =
+            new KeptFile<>(Packed[].class, "packed files", Packed::file, (packed, _) -> packed);
 
     private static final long MOST_BYTES = 4L << 20;
 

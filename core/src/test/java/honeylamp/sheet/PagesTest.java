@@ -151,14 +151,25 @@ class PagesTest {
         var laid = TestPlans.page(onePage());
         var page = SheetComposer.compose(laid, Lamp.COLOUR, 1);
         var sheet = texts(page, LayerKind.SHEET);
-        assertThat(sheet).contains("Ground floor", "Upper floor", "Rooms, Ground floor", "Rooms, Upper floor");
+        assertThat(sheet).contains("Rooms, Ground floor", "Rooms, Upper floor");
         assertThat(sheet).filteredOn(t -> t.contains("=")).hasSizeGreaterThanOrEqualTo(2); // feet-inches scales
         var left = SheetComposer.frame(laid, GROUND);
         var right = SheetComposer.frame(laid, FLAT);
         assertThat(right.originX()).isGreaterThan(left.originX() + 100); // the shares are some 165 mm wide
         assertThat(SheetComposer.fits(laid, GROUND)).isTrue();
         assertThat(SheetComposer.fits(laid, FLAT)).isTrue();
-        assertThat(texts(page, LayerKind.LABELS)).contains("TEA ROOM").hasSizeGreaterThan(8);
+        assertThat(texts(page, LayerKind.LABELS))
+                .contains("TEA ROOM", "Ground floor", "Upper floor")
+                .hasSizeGreaterThan(8);
+        // stairs lie beside stairs: both plans at one place in their shares, at one scale
+        assertThat(right.scale()).isEqualTo(left.scale());
+        assertThat(right.originY()).isCloseTo(left.originY(), within(1e-9));
+        assertThat(right.originX() - left.originX())
+                .isCloseTo(share(laid, 1).minX() - share(laid, 0).minX(), within(1e-9));
+    }
+
+    private static Box share(LaidPage laid, int index) {
+        return SheetLayout.of(laid.page().sheet(), 0).cell(index, 2);
     }
 
     @Test

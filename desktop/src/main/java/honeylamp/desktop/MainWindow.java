@@ -65,6 +65,7 @@ public final class MainWindow {
     final ExportDesk exports;
     final FinishDesk finishes;
     final LookDesk looks;
+    final PackDesk packs;
     final PieceDesk pieces;
     private final WindowDesk desk = new WindowDesk(this);
     final LeftWorkPane leftWork;
@@ -122,6 +123,7 @@ public final class MainWindow {
         contents = new ContentsDock(model, desk);
         files = new FileDesk(model, dialogs, new Errands(model, top), libraries.recent());
         exports = new ExportDesk(model, dialogs, new Errands(model, top));
+        packs = new PackDesk(model, dialogs, new Errands(model, top), libraries.recipes(), libraries.brands());
         looks = new LookDesk(model, dialogs, new Errands(model, top), libraries.looks());
         finishes = new FinishDesk(model, dialogs, new Errands(model, top), libraries.finishes());
         pieces = new PieceDesk(model, dialogs, new Errands(model, top), libraries.pieces());
@@ -281,6 +283,7 @@ public final class MainWindow {
         return bringing.busy()
                 || files.busy()
                 || exports.busy()
+                || packs.errands().busy()
                 || pages.isReading()
                 || snags.busy()
                 || start.busy()

@@ -8,6 +8,8 @@ import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.meter.MeterLink;
 import honeylamp.desktop.workspace.WindowStyle;
 import honeylamp.edit.UnderlayEdits;
+import honeylamp.pack.Brand;
+import honeylamp.pack.Recipe;
 import honeylamp.plan.Underlay.Sight;
 import honeylamp.store.PlanFile;
 import honeylamp.store.SurveyFile;
@@ -217,6 +219,36 @@ final class WindowDesk implements WindowActions {
     @Override
     public void bringInPieces() {
         window.pieces.bringIn();
+    }
+
+    @Override
+    public void pack(Recipe recipe) {
+        window.packs.pack(recipe);
+    }
+
+    @Override
+    public void shareRecipes() {
+        window.packs.share();
+    }
+
+    @Override
+    public void bringInRecipes() {
+        window.packs.bringIn();
+    }
+
+    @Override
+    public void shareBrands() {
+        window.packs.shareBrands();
+    }
+
+    @Override
+    public void bringInBrands() {
+        window.packs.bringInBrands();
+    }
+
+    @Override
+    public void markOf(Brand brand) {
+        window.packs.mark(brand);
     }
 
     @Override

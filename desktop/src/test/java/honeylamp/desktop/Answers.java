@@ -65,6 +65,21 @@ final class Answers implements FileDialogs {
     }
 
     @Override
+    public Optional<Path> packFolder() {
+        return sheet;
+    }
+
+    @Override
+    public Optional<Path> shareRecipes(String suggestedName) {
+        return sheet;
+    }
+
+    @Override
+    public Optional<Path> openRecipes() {
+        return sheet;
+    }
+
+    @Override
     public Optional<Path> sharePieces(String suggestedName) {
         return sheet;
     }

@@ -97,6 +97,8 @@ final class WindowDriver implements AutoCloseable {
                             new KeptInMemory<>(KeptFile.LOOKS),
                             new KeptInMemory<>(KeptFile.MINIMUM_SETS),
                             new KeptInMemory<>(KeptFile.PIECES),
+                            new KeptInMemory<>(KeptFile.RECIPES),
+                            new KeptInMemory<>(KeptFile.BRANDS),
                             new KeptInMemory<>(KeptFile.AT_HAND),
                             new KeptInMemory<>(KeptFile.RECENT),
                             templates),

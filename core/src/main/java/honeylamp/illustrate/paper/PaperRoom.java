@@ -7,6 +7,15 @@ public record PaperRoom(double left, double right, double above, double below) {
         return new PaperRoom(mm, mm, mm, mm);
     }
 
+    /** Enough for both. */
+    public PaperRoom with(PaperRoom other) {
+        return new PaperRoom(
+                Math.max(left, other.left),
+                Math.max(right, other.right),
+                Math.max(above, other.above),
+                Math.max(below, other.below));
+    }
+
     /** Left and right together. */
     public double across() {
         return left + right;

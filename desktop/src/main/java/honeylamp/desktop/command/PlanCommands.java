@@ -5,6 +5,8 @@ import static honeylamp.desktop.workspace.Keys.controlShift;
 
 import honeylamp.desktop.command.Command.Place;
 import honeylamp.desktop.command.Command.Where;
+import honeylamp.output.FileWords;
+import honeylamp.pack.Recipes;
 import java.util.List;
 import javafx.scene.input.KeyCode;
 
@@ -113,6 +115,28 @@ final class PlanCommands {
                 "Those somebody shared; one of the same name is replaced",
                 Place.PLAN,
                 window::bringInLooks);
+        for (var recipe : Recipes.all()) {
+            into.add(
+                    "make-" + FileWords.of(recipe.name(), ""),
+                    "Pack: " + recipe.name(),
+                    "Files " + recipe.about(),
+                    Place.PLAN,
+                    () -> window.pack(recipe));
+        }
+        into.add("share-brands", "Brands as a file", "Those you keep, for others", Place.PLAN, window::shareBrands);
+        into.add(
+                "bring-in-brands",
+                "Bring in brands",
+                "Those somebody shared; one of the same name is replaced",
+                Place.PLAN,
+                window::bringInBrands);
+        into.add("share-recipes", "Recipes as a file", "All, to change by hand", Place.PLAN, window::shareRecipes);
+        into.add(
+                "bring-in-recipes",
+                "Bring in recipes",
+                "A file of recipes of packs; one of the same name is replaced",
+                Place.PLAN,
+                window::bringInRecipes);
         into.add("export-schedules", "Export schedules", "XLSX or CSV", Place.PLAN, window::exportSchedules);
         into.add("survey", "Bring in survey", "Makes a plan of measured readings", Place.PLAN, window::bringInSurvey);
         into.add("find", "Find", "Any command, piece, room or finish", Place.PLAN, window::find, control(KeyCode.K));

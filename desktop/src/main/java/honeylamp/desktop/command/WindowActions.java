@@ -2,6 +2,8 @@ package honeylamp.desktop.command;
 
 import honeylamp.desktop.meter.MeterLink;
 import honeylamp.desktop.workspace.WindowStyle;
+import honeylamp.pack.Brand;
+import honeylamp.pack.Recipe;
 import honeylamp.units.Length;
 
 /** What the window can do besides changing the workspace. */
@@ -110,6 +112,24 @@ public interface WindowActions {
 
     /** Keeps the looks of a file. */
     void bringInLooks();
+
+    /** Asks for a folder and makes all files of a recipe in it. */
+    void pack(Recipe recipe);
+
+    /** Writes the recipes of packs to a file. */
+    void shareRecipes();
+
+    /** Keeps the recipes of a file. */
+    void bringInRecipes();
+
+    /** Writes the brands a person keeps to a file for others. */
+    void shareBrands();
+
+    /** Keeps the brands of a file. */
+    void bringInBrands();
+
+    /** Asks for the picture that is a brand's mark. */
+    void markOf(Brand brand);
 
     /** Opens the finder. */
     void find();

@@ -43,6 +43,15 @@ public interface FileDialogs {
     /** Looks somebody shared. */
     Optional<Path> openLooks();
 
+    /** The folder a pack goes into. */
+    Optional<Path> packFolder();
+
+    /** Where to write recipes or brands. */
+    Optional<Path> shareRecipes(String suggestedName);
+
+    /** Recipes or brands somebody shared. */
+    Optional<Path> openRecipes();
+
     /** An SVG drawing of a piece. */
     Optional<Path> openDrawing();
 

@@ -1,8 +1,8 @@
 package honeylamp.desktop.files;
 
+import honeylamp.output.FileWords;
 import honeylamp.store.PlanFile;
 import java.nio.file.Path;
-import java.util.Locale;
 
 /** Names of files made of names of plans, and the other way round. */
 public final class FileNames {
@@ -10,8 +10,7 @@ public final class FileNames {
 
     /** A file's name for a plan, without an ending. */
     public static String of(String plan) {
-        var name = plan.strip().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
-        return name.isBlank() || name.equals("-") ? "plan" : name;
+        return FileWords.of(plan, "plan");
     }
 
     /** What a file is called, without its ending. */

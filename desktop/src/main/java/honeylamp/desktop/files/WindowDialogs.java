@@ -8,6 +8,7 @@ import java.util.Optional;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar.ButtonData;
 import javafx.scene.control.ButtonType;
+import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.FileChooser.ExtensionFilter;
 import javafx.stage.Window;
@@ -93,6 +94,26 @@ public final class WindowDialogs implements FileDialogs {
     @Override
     public Optional<Path> openLooks() {
         return path(chooser("Bring in looks", new ExtensionFilter("Looks", "*.json"))
+                .showOpenDialog(owner));
+    }
+
+    @Override
+    public Optional<Path> packFolder() {
+        var chooser = new DirectoryChooser();
+        chooser.setTitle("Pack into");
+        return path(chooser.showDialog(owner));
+    }
+
+    @Override
+    public Optional<Path> shareRecipes(String suggestedName) {
+        var chooser = chooser("Write to a file", new ExtensionFilter("Recipes and brands", "*.json"));
+        chooser.setInitialFileName(suggestedName);
+        return path(chooser.showSaveDialog(owner));
+    }
+
+    @Override
+    public Optional<Path> openRecipes() {
+        return path(chooser("Bring in", new ExtensionFilter("Recipes and brands", "*.json"))
                 .showOpenDialog(owner));
     }
 

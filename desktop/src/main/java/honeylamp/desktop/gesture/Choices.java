@@ -48,6 +48,7 @@ import java.util.function.UnaryOperator;
  * @param run the run of units laid next
  * @param mark the free mark drawn next
  * @param own how own pieces are drawn and placed next
+ * @param brand the name of the brand that packs carry
  */
 @RecordBuilder
 public record Choices(
@@ -66,7 +67,8 @@ public record Choices(
         Round round,
         NewRun run,
         NewMark mark,
-        NewOwn own)
+        NewOwn own,
+        Optional<String> brand)
         implements ChoicesBuilder.With {
     /** Whether walls run square by themselves. */
     public enum Angle {
@@ -328,7 +330,8 @@ public record Choices(
                 new Round(Shelf.OPEN, Rest.SHOWN, Aside.NOTHING, Docked.NOTHING, Set.of()),
                 NewRun.FIRST,
                 NewMark.FIRST,
-                NewOwn.first(units));
+                NewOwn.first(units),
+                Optional.empty());
     }
 
     /** The type of walls drawn next. */

@@ -8,6 +8,8 @@ import honeylamp.catalogue.OpeningSizes.Product;
 import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.catalogue.SeenSets.SeenSet;
 import honeylamp.catalogue.TierSets.TierSet;
+import honeylamp.pack.Brand;
+import honeylamp.pack.Recipe;
 import honeylamp.plan.DimensionStyle;
 import honeylamp.plan.OwnPiece;
 import honeylamp.plan.Plan;
@@ -18,6 +20,8 @@ import honeylamp.store.RecentPlan;
 /**
  * All that a person keeps for all plans.
  *
+ * @param recipes of packs
+ * @param brands packs carry
  * @param atHand what is offered first in catalogues, the newest last
  * @param recent plans worked on, the newest last
  * @param templates plans to begin others with, empty of all that stands in them
@@ -34,6 +38,8 @@ public record Libraries(
         Library<KeptLook> looks,
         Library<MinimumSet> minimumSets,
         Library<OwnPiece> pieces,
+        Library<Recipe> recipes,
+        Library<Brand> brands,
         Library<AtHand> atHand,
         Library<RecentPlan> recent,
         Library<Plan> templates) {}

@@ -1,10 +1,9 @@
 package honeylamp.desktop.panel.tray;
 
 import honeylamp.catalogue.Scales;
-import honeylamp.catalogue.SeenSets.SeenSet;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.panel.part.LengthField;
-import honeylamp.desktop.panel.part.Library;
+import honeylamp.desktop.panel.part.Libraries;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.panel.part.WordField;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -41,12 +40,12 @@ import javafx.scene.layout.VBox;
 final class SheetFields {
     private final WorkspaceModel model;
     private final WindowActions window;
-    private final Library<SeenSet> sets;
+    private final Libraries libraries;
     private final SheetTray.Part part;
     private final Page page;
 
-    SheetFields(WorkspaceModel model, WindowActions window, SheetTray.Part part, Library<SeenSet> sets) {
-        this.sets = sets;
+    SheetFields(WorkspaceModel model, WindowActions window, SheetTray.Part part, Libraries libraries) {
+        this.libraries = libraries;
         this.model = model;
         this.window = window;
         this.part = part;
@@ -56,7 +55,7 @@ final class SheetFields {
     List<Node> nodes() {
         var out = new ArrayList<Node>(export());
         out.add(new RefineFields(model).section(part.hints()));
-        var pages = new PageFields(model, part, sets);
+        var pages = new PageFields(model, part, libraries.seenSets());
         if (part.presentation().pages().size() > 1) {
             out.add(pages.list());
             out.add(LightTray.reach(model, part.reach(), "All pages", "This page only"));
@@ -75,6 +74,9 @@ final class SheetFields {
             out.add(pages.none());
         }
         out.addAll(pages.nodes());
+        var packs = new PackFields(model, window, libraries);
+        out.add(packs.packs());
+        out.add(packs.brand());
         return out;
     }
 

@@ -5,11 +5,13 @@ import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.panel.part.Content;
-import honeylamp.desktop.panel.part.Library;
+import honeylamp.desktop.panel.part.Libraries;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Reach;
 import honeylamp.output.Export;
+import honeylamp.pack.Brand;
+import honeylamp.pack.Recipe;
 import honeylamp.plan.Page;
 import honeylamp.plan.Presentation;
 import honeylamp.plan.View;
@@ -17,6 +19,7 @@ import honeylamp.sheet.Refining;
 import honeylamp.sheet.Refining.Hint;
 import honeylamp.units.UnitSystem;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 import org.jspecify.annotations.Nullable;
 
@@ -24,12 +27,12 @@ import org.jspecify.annotations.Nullable;
 final class SheetTray implements Content<SheetTray.Part> {
     private final WorkspaceModel model;
     private final WindowActions window;
-    private final Library<SeenSet> sets;
+    private final Libraries libraries;
     private @Nullable LaidPlan hintsOf;
     private List<Hint> hints = List.of();
 
-    SheetTray(WorkspaceModel model, WindowActions window, Library<SeenSet> sets) {
-        this.sets = sets;
+    SheetTray(WorkspaceModel model, WindowActions window, Libraries libraries) {
+        this.libraries = libraries;
         this.model = model;
         this.window = window;
     }
@@ -42,6 +45,9 @@ final class SheetTray implements Content<SheetTray.Part> {
      * @param view the view worked on
      * @param pageNames of all pages, in their order
      * @param viewNames of all views, in their order
+     * @param recipes of packs a person keeps
+     * @param brands a person keeps
+     * @param brand the name of the brand packs carry
      * @param hints what could be refined
      */
     record Part(
@@ -54,6 +60,9 @@ final class SheetTray implements Content<SheetTray.Part> {
             Reach reach,
             Export.Picture picture,
             List<SeenSet> sets,
+            List<Recipe> recipes,
+            List<Brand> brands,
+            Optional<String> brand,
             List<Hint> hints) {}
 
     @Override
@@ -70,7 +79,10 @@ final class SheetTray implements Content<SheetTray.Part> {
                 now.plan().units(),
                 now.choices().presenting().reach(),
                 now.choices().picture(),
-                sets.all(),
+                libraries.seenSets().all(),
+                libraries.recipes().all(),
+                libraries.brands().all(),
+                now.choices().brand(),
                 hints(laid));
     }
 
@@ -85,6 +97,6 @@ final class SheetTray implements Content<SheetTray.Part> {
 
     @Override
     public List<Node> nodes(Part part) {
-        return new SheetFields(model, window, part, sets).nodes();
+        return new SheetFields(model, window, part, libraries).nodes();
     }
 }

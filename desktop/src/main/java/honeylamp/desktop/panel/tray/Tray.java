@@ -142,7 +142,7 @@ public final class Tray extends VBox {
             case DIMENSIONS -> new DimensionTray(model, libraries.tierSets(), libraries.dimensionStyles());
             case LABELS -> new LabelTray(model, libraries.labelSets());
             case LIGHT -> new LightTray(model, window, thumbnails, libraries.looks());
-            case SHEET -> new SheetTray(model, window, libraries.seenSets());
+            case SHEET -> new SheetTray(model, window, libraries);
         };
     }
 

@@ -1,0 +1,125 @@
+package honeylamp.pack;
+
+import honeylamp.output.Export.Format;
+import honeylamp.units.Checks;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What a pack is made of.
+ *
+ * @param name what people know it by
+ * @param about whom it is for, in a few words
+ * @param parts the files it becomes
+ * @param brand whose it is; empty for the plan's own
+ */
+public record Recipe(String name, String about, List<Part> parts, Optional<Brand> brand) {
+    /** More parts than this nobody asks for. */
+    private static final int MOST_PARTS = 60;
+
+    /** Refuses a recipe without a name or parts, and one of more than 60 parts. */
+    public Recipe {
+        if (name.isBlank()) {
+            throw new IllegalArgumentException("a recipe needs a name");
+        }
+        Checks.within("parts of a recipe", parts.size(), 1, MOST_PARTS);
+        parts = List.copyOf(parts);
+    }
+
+    /** What a part shows. */
+    public enum Of {
+        /** All pages in one PDF. */
+        ALL_PAGES,
+        /** Each page in a file of its own. */
+        EACH_PAGE,
+        /** The plan of each storey in a file of its own. */
+        EACH_STOREY,
+        /** The plans of all storeys on one picture, walls over walls. */
+        ALL_STOREYS,
+        /** Schedules of doors, windows and rooms. */
+        SCHEDULES
+    }
+
+    /** What lies under a picture. */
+    public enum Ground {
+        PAPER,
+        WHITE,
+        CLEAR
+    }
+
+    /**
+     * How a plan is drawn for a part; what is empty stays as it is in the plan.
+     *
+     * @param look the name of a look
+     * @param labels the name of a set of labels
+     * @param dimensions the name of a set of dimensions
+     * @param bare without furniture
+     */
+    public record Drawn(Optional<String> look, Optional<String> labels, Optional<String> dimensions, boolean bare) {
+        /** As it is in the plan. */
+        public static final Drawn AS_IT_IS = new Drawn(Optional.empty(), Optional.empty(), Optional.empty(), false);
+    }
+
+    /**
+     * How large a picture is, in pixels or dots per inch; 300 dots per inch if nothing is said.
+     *
+     * @param longestPx its longest side
+     * @param acrossPx its width, whatever the shape of the plan, with {@code upPx}
+     * @param upPx its height
+     * @param dpi dots per inch
+     * @param mostKb the most it may weigh, in thousands of bytes
+     */
+    public record Measure(
+            Optional<Integer> longestPx,
+            Optional<Integer> acrossPx,
+            Optional<Integer> upPx,
+            Optional<Integer> dpi,
+            Optional<Integer> mostKb) {
+        /** As sharp as print. */
+        public static final Measure PRINT =
+                new Measure(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+
+        /** Refuses a width without a height, and more than one way to say how large it is. */
+        public Measure {
+            if (acrossPx.isPresent() != upPx.isPresent()) {
+                throw new IllegalArgumentException("a picture needs a width and a height, or neither");
+            }
+            var ways = (longestPx.isPresent() ? 1 : 0) + (acrossPx.isPresent() ? 1 : 0) + (dpi.isPresent() ? 1 : 0);
+            if (ways > 1) {
+                throw new IllegalArgumentException(
+                        "a picture is as large as its longest side, its sides or its dots per inch say: choose one");
+            }
+        }
+
+        /** So many pixels along its longest side, and no more than so many kB. */
+        public static Measure longest(int px, int mostKb) {
+            return new Measure(
+                    Optional.of(px), Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(mostKb));
+        }
+
+        /** So many pixels across and up. */
+        public static Measure sides(int across, int up) {
+            return new Measure(
+                    Optional.empty(), Optional.of(across), Optional.of(up), Optional.empty(), Optional.empty());
+        }
+    }
+
+    /**
+     * Files of one kind.
+     *
+     * @param file their name without the ending; {plan}, {page} and {storey} stand for what they are called
+     * @param planOnly without title block, lists and margins
+     */
+    public record Part(
+            String file, Format format, Of of, Drawn drawn, Ground ground, Measure measure, boolean planOnly) {
+        /** Refuses names that lead out of their folder, and pages together in anything but a PDF. */
+        public Part {
+            if (file.isBlank() || file.length() > 120 || file.matches(".*[/\\\\:*?\"<>|\\p{Cntrl}].*")) {
+                throw new IllegalArgumentException("\"" + file + "\" is no name of a file");
+            }
+            if (of == Of.ALL_PAGES && format != Format.PDF) {
+                throw new IllegalArgumentException("all pages go together only into a PDF, not into a " + format);
+            }
+        }
+    }
+}

@@ -1,0 +1,128 @@
+package honeylamp.desktop;
+
+import honeylamp.desktop.files.FileDialogs;
+import honeylamp.desktop.panel.part.Library;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.pack.Brand;
+import honeylamp.pack.BrandForm;
+import honeylamp.pack.Recipe;
+import honeylamp.pack.Recipes;
+import honeylamp.pack.run.PackRun;
+import honeylamp.pack.run.PackRun.Done;
+import honeylamp.store.KeptFile;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Base64;
+import java.util.List;
+import java.util.Optional;
+
+/** Packs the plan by recipes, and keeps recipes and brands. */
+record PackDesk(
+        WorkspaceModel model, FileDialogs dialogs, Errands errands, Library<Recipe> recipes, Library<Brand> brands) {
+    private static final long MOST_MARK_BYTES = 1L << 20;
+
+    /** Asks for a folder and makes all files of a recipe in it; the brand that is carried goes with it. */
+    void pack(Recipe recipe) {
+        dialogs.packFolder().ifPresent(folder -> {
+            var carried = carried().or(recipe::brand);
+            var branded = new Recipe(recipe.name(), recipe.about(), recipe.parts(), carried);
+            var document = model.now().document();
+            errands.follow(
+                    Errands.work(
+                            "Packing " + recipe.name(), progress -> PackRun.into(folder, branded, document, progress)),
+                    lines -> tell(lines, folder),
+                    () -> model.say("Packing ended; what was written stays."),
+                    e -> model.complain("Nothing more was packed: " + Errands.reason(e) + ". Choose another folder."),
+                    () -> {});
+        });
+    }
+
+    private Optional<Brand> carried() {
+        return model.now()
+                .choices()
+                .brand()
+                .flatMap(name ->
+                        brands.all().stream().filter(b -> b.name().equals(name)).findFirst());
+    }
+
+    private void tell(List<PackRun.Line> lines, Path folder) {
+        var failed = lines.stream().filter(l -> l.done() == Done.FAILED).toList();
+        var words = count(lines, Done.WRITTEN) + " written, " + count(lines, Done.UNCHANGED) + " unchanged in "
+                + folder.getFileName() + ".";
+        if (failed.isEmpty()) {
+            model.say(words);
+        } else {
+            model.complain(failed.size() + " failed: " + failed.getFirst().file() + ", "
+                    + failed.getFirst().words() + ". " + words);
+        }
+    }
+
+    private static long count(List<PackRun.Line> lines, Done done) {
+        return lines.stream().filter(l -> l.done() == done).count();
+    }
+
+    /** All recipes, those that ship too, as a file to change by hand. */
+    void share() {
+        dialogs.shareRecipes("recipes.json")
+                .ifPresent(to -> errands.follow(
+                        Errands.work("Writing recipes", _ -> {
+                            KeptFile.RECIPES.write(to, all());
+                            return to;
+                        }),
+                        _ -> model.say("The recipes are in " + to.getFileName() + "."),
+                        () -> model.say("Writing ended."),
+                        e -> model.complain(
+                                "The recipes were not written: " + Errands.reason(e) + ". Choose another place."),
+                        () -> {}));
+    }
+
+    private List<Recipe> all() {
+        var out = new ArrayList<>(Recipes.all());
+        for (var own : recipes.all()) {
+            out.removeIf(r -> r.name().equals(own.name()));
+            out.add(own);
+        }
+        return out;
+    }
+
+    void bringIn() {
+        new SharingDesk<>(model, errands, recipes, KeptFile.RECIPES, "recipe", "recipes", "")
+                .bringIn(dialogs.openRecipes());
+    }
+
+    /** Asks for a file of brands somebody shared. */
+    void bringInBrands() {
+        new SharingDesk<>(model, errands, brands, KeptFile.BRANDS, "brand", "brands", "")
+                .bringIn(dialogs.openRecipes());
+    }
+
+    void shareBrands() {
+        var sharing = new SharingDesk<>(
+                model, errands, brands, KeptFile.BRANDS, "brand", "brands", "Type its name in Sheet, under Brand.");
+        if (sharing.has()) {
+            sharing.share(dialogs.shareRecipes("brands.json"));
+        }
+    }
+
+    /** Asks for the picture that is a brand's mark. */
+    void mark(Brand brand) {
+        dialogs.openPicture()
+                .ifPresent(file -> errands.run("Reading " + file.getFileName(), _ -> bytes(file), bytes -> {
+                    var form = BrandForm.of(brand).withLogo(Base64.getEncoder().encodeToString(bytes));
+                    form.brand()
+                            .result()
+                            .map(brands::keep)
+                            .filter(wrong -> !wrong.isEmpty())
+                            .ifPresent(model::complain);
+                    model.say("The mark of " + brand.name() + " is at the foot of what is packed.");
+                }));
+    }
+
+    private static byte[] bytes(Path file) throws java.io.IOException {
+        if (Files.size(file) > MOST_MARK_BYTES) {
+            throw new java.io.IOException("a mark of more than " + (MOST_MARK_BYTES >> 20) + " MB is too large");
+        }
+        return Files.readAllBytes(file);
+    }
+}
