@@ -11,6 +11,7 @@ import java.awt.image.WritableRaster;
 import java.util.List;
 import java.util.Optional;
 import java.util.Vector;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A picture that is painted band by band as somebody asks for its rows. Only the band asked for last is remembered, so rows
@@ -61,7 +62,7 @@ final class BandedImage implements RenderedImage {
     }
 
     @Override
-    public WritableRaster copyData(WritableRaster raster) {
+    public WritableRaster copyData(@Nullable WritableRaster raster) {
         var into = raster == null
                 ? Raster.createWritableRaster(samples.createCompatibleSampleModel(width, height), new Point(0, 0))
                 : raster;
