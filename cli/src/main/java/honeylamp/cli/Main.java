@@ -23,6 +23,8 @@ import picocli.CommandLine.Spec;
             CheckCommand.class,
             RecoverCommand.class,
             PackCommand.class,
+            ClientCommand.class,
+            RemarksCommand.class,
             RecipesCommand.class,
             DemoFilesCommand.class
         })

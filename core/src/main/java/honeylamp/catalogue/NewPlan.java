@@ -5,6 +5,7 @@ import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Presentation;
 import honeylamp.plan.Repeats;
+import honeylamp.plan.Review;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Sheet.Paper;
 import honeylamp.plan.Sheet.TitleBlock;
@@ -40,6 +41,7 @@ public final class NewPlan {
                 Brief.OPEN,
                 Repeats.NONE,
                 List.of(),
+                Review.NONE,
                 6);
     }
 }

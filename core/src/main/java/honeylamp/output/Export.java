@@ -1,5 +1,6 @@
 package honeylamp.output;
 
+import honeylamp.drawing.Drawing;
 import honeylamp.geometry.Box;
 import honeylamp.sheet.ComposedPage;
 import honeylamp.units.Checks;
@@ -183,6 +184,23 @@ public final class Export {
         } catch (Progress.Cancelled e) {
             throw new IllegalStateException("nobody can end this work", e);
         }
+    }
+
+    /**
+     * Writes a page as a drawing within an HTML document, furnished and bare.
+     *
+     * @param prefix begins every id in it
+     */
+    public static void inline(ComposedPage furnished, ComposedPage bare, String prefix, OutputStream out)
+            throws IOException {
+        SvgOutput.inline(furnished, bare, prefix, out);
+    }
+
+    /** The fonts of several pages as rules of a style sheet. */
+    public static String fonts(List<ComposedPage> pages) throws IOException {
+        var all = new Drawing(
+                pages.stream().flatMap(p -> p.drawing().layers().stream()).toList());
+        return SvgFonts.rules(all);
     }
 
     /** Only the plan of a page, with its dimensions and labels. */

@@ -1,6 +1,8 @@
 package honeylamp.output;
 
+import honeylamp.drawing.ink.Blend;
 import honeylamp.drawing.Layer;
+import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.AwtShapes;
 import honeylamp.drawing.ink.Gradient;
@@ -32,17 +34,69 @@ final class SvgOutput {
     private static final int DECIMALS = 3; // a thousandth of a millimetre on paper
 
     private final XMLStreamWriter xml;
+
+    /** What ids begin with, where several drawings stand in one document; empty in a file of its own. */
+    private final String prefix;
+
     private int clips;
     private int gradients;
 
-    private SvgOutput(XMLStreamWriter xml) {
+    private SvgOutput(XMLStreamWriter xml, String prefix) {
         this.xml = xml;
+        this.prefix = prefix;
+    }
+
+    /**
+     * Writes a page as part of an HTML document, without fonts: blends are classes, and of what differs between the page
+     * furnished and bare both are there, as classes too.
+     *
+     * @param prefix begins every id
+     */
+    static void inline(ComposedPage furnished, ComposedPage bare, String prefix, OutputStream out) throws IOException {
+        try {
+            var xml = XMLOutputFactory.newDefaultFactory().createXMLStreamWriter(out, "UTF-8");
+            new SvgOutput(xml, prefix).both(furnished, bare);
+            xml.close();
+        } catch (XMLStreamException e) {
+            throw new IOException("the drawing could not be written", e);
+        }
+    }
+
+    private void both(ComposedPage furnished, ComposedPage bare) throws XMLStreamException, IOException {
+        xml.writeStartElement("svg");
+        xml.writeDefaultNamespace("http://www.w3.org/2000/svg");
+        xml.writeAttribute("viewBox", "0 0 " + number(furnished.widthMm()) + " " + number(furnished.heightMm()));
+        xml.writeAttribute("aria-hidden", "true");
+        for (var kind : LayerKind.values()) {
+            var with = furnished.drawing().only(kind::equals).layers();
+            var without = bare.drawing().only(kind::equals).layers();
+            if (with.equals(without)) {
+                inline(with, "");
+            } else {
+                inline(with, "furnished");
+                inline(without, "bare");
+            }
+        }
+        xml.writeEndElement();
+    }
+
+    private void inline(List<Layer> layers, String when) throws XMLStreamException, IOException {
+        for (var layer : layers) {
+            xml.writeStartElement("g");
+            var blend = layer.blend() == Blend.COVER ? "" : layer.blend().name().toLowerCase(Locale.ROOT);
+            var classes = (blend + " " + when).strip();
+            if (!classes.isEmpty()) {
+                xml.writeAttribute("class", classes);
+            }
+            marks(layer.marks());
+            xml.writeEndElement();
+        }
     }
 
     static void write(ComposedPage page, OutputStream out, Progress progress) throws IOException, Progress.Cancelled {
         try {
             var xml = XMLOutputFactory.newDefaultFactory().createXMLStreamWriter(out, "UTF-8");
-            new SvgOutput(xml).page(page, progress);
+            new SvgOutput(xml, "").page(page, progress);
             xml.close();
         } catch (XMLStreamException e) {
             throw new IOException("the SVG could not be written", e);
@@ -181,7 +235,7 @@ final class SvgOutput {
     }
 
     private void shaded(Mark.Shaded shaded) throws XMLStreamException {
-        var id = "gradient-" + ++gradients;
+        var id = prefix + "gradient-" + ++gradients;
         switch (shaded.gradient()) {
             case Gradient.Linear linear -> {
                 xml.writeStartElement("linearGradient");
@@ -225,7 +279,7 @@ final class SvgOutput {
     }
 
     private void clip(Figure path, List<Mark> inside) throws XMLStreamException, IOException {
-        var id = "clip-" + ++clips;
+        var id = prefix + "clip-" + ++clips;
         xml.writeStartElement("clipPath");
         xml.writeAttribute("id", id);
         xml.writeEmptyElement("path");

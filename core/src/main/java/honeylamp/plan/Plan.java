@@ -18,6 +18,7 @@ import java.util.function.UnaryOperator;
  * @param roundedTo what shown lengths are whole multiples of; zero: as fine as the units show
  * @param northDeg direction of north, counter-clockwise from east
  * @param groups things that are picked together; nothing is in two
+ * @param review what those who were sent it said
  * @param nextNumber the number the next new element gets; larger than every number in use
  */
 @RecordBuilder
@@ -32,6 +33,7 @@ public record Plan(
         Brief brief,
         Repeats repeats,
         List<Group> groups,
+        Review review,
         int nextNumber)
         implements PlanBuilder.With {
     /** Freezes the lists; refuses a plan whose parts do not hang together. */

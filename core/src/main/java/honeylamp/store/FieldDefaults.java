@@ -51,6 +51,7 @@ final class FieldDefaults {
             new Field(List.of("presentation", "pages"), "boxes", JSON.arrayNode()),
             new Field(List.of(), "groups", JSON.arrayNode()),
             new Field(List.of(), "roundedTo", JSON.numberNode(0)),
+            new Field(List.of(), "review", unsaid()),
             new Field(List.of("storeys", "furnishings"), "bottom", JSON.numberNode(0)),
             new Field(List.of("storeys", "furnishings"), "keeping", asPut()),
             new Field(List.of("storeys", "furnishings"), "tones", JSON.arrayNode()),
@@ -141,6 +142,14 @@ final class FieldDefaults {
                 .put("nib", 0)
                 .put("place", 1)
                 .put("of", 1);
+    }
+
+    /** Nobody said anything of it. */
+    private static JsonNode unsaid() {
+        var out = JSON.objectNode();
+        out.putArray("remarks");
+        out.putArray("approvals");
+        return out;
     }
 
     /** Nothing is known of how it is bought. */

@@ -49,8 +49,15 @@ public final class PagePictures {
     /** Pictures of which none is unpacked yet. */
     public PagePictures() {}
 
-    /** A page as it leaves the house: lit, and with its pictures. */
+    /** A page as it leaves the house: lit, with its pictures, and with the stamp of those who agreed to just this. */
     public ComposedPage printed(LaidPage page, Map<String, byte[]> assets) {
+        var bare = unstamped(page, assets);
+        var holding = ApprovalStamp.holding(page, bare);
+        return holding.isEmpty() ? bare : bare.with(ApprovalStamp.layer(page, holding));
+    }
+
+    /** The same without stamps. */
+    ComposedPage unstamped(LaidPage page, Map<String, byte[]> assets) {
         return onto(SheetComposer.compose(page, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM), page, assets);
     }
 

@@ -14,6 +14,7 @@ import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Presentation;
 import honeylamp.plan.Repeats;
+import honeylamp.plan.Review;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Sheet.TitleBlock;
 import honeylamp.plan.Side;
@@ -106,6 +107,7 @@ public final class QuillbackLane {
                 Brief.OPEN,
                 Repeats.NONE,
                 List.of(),
+                Review.NONE,
                 6);
     }
 

@@ -11,6 +11,7 @@ import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Presentation;
 import honeylamp.plan.Repeats;
+import honeylamp.plan.Review;
 import honeylamp.plan.RunUnit;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Sheet.TitleBlock;
@@ -85,6 +86,7 @@ public final class SailclothYard {
                 Brief.OPEN,
                 Repeats.NONE,
                 List.of(),
+                Review.NONE,
                 6);
     }
 

@@ -1,0 +1,111 @@
+package honeylamp.store;
+
+import honeylamp.derive.storeys.LaidPage;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.edit.Reach;
+import honeylamp.edit.ViewEdits;
+import honeylamp.output.Export;
+import honeylamp.output.Progress;
+import honeylamp.output.WholeFile;
+import honeylamp.plan.Showing;
+import honeylamp.sheet.ComposedPage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.ArrayList;
+import java.util.Base64;
+import java.util.List;
+import java.util.Objects;
+
+/**
+ * Writes pages as one HTML file that needs nothing else: to look at, to measure in, to remark on and to approve. Its policy
+ * lets in no script but its own, and nothing from any network.
+ */
+public final class ClientPage {
+    private ClientPage() {}
+
+    /**
+     * Writes all pages of a plan.
+     *
+     * @throws IOException if the file cannot be written; an older file of that name is then untouched
+     * @throws Progress.Cancelled if the progress ended the work; likewise
+     */
+    public static void write(PlanDocument document, Path file, Progress progress)
+            throws IOException, Progress.Cancelled {
+        var plan = document.plan();
+        var first = plan.presentation().views().getFirst().id();
+        var bare = ViewEdits.showing(plan, first, Reach.ALL, Showing.Kind.FURNITURE, Showing.Degree.HIDDEN);
+        var pages = LaidPlan.of(plan).pages();
+        var without = LaidPlan.of(bare).pages();
+        var pictures = new PagePictures();
+        var composed = new ArrayList<ComposedPage>();
+        var drawings = new StringBuilder();
+        var data = new ArrayList<ClientData.PageData>();
+        for (var i = 0; i < pages.size(); i++) {
+            progress.at(0.9 * i / pages.size());
+            var page = pictures.unstamped(pages.get(i), document.assets());
+            composed.add(page);
+            var out = new ByteArrayOutputStream();
+            // the bare one has the same scale: only furniture is gone
+            Export.inline(page, pictures.unstamped(without.get(i), document.assets()), "p" + i + "-", out);
+            drawings.append(sheet(pages.get(i), i, out.toString(StandardCharsets.UTF_8)));
+            data.add(ClientData.of(pages.get(i), digest(page)));
+        }
+        var html = html(plan.name(), Export.fonts(composed), drawings.toString(), data);
+        WholeFile.<Progress.Cancelled>write(file, out -> out.write(html.getBytes(StandardCharsets.UTF_8)));
+        progress.at(1);
+    }
+
+    /** A digest of all that is drawn on a page. */
+    static String digest(ComposedPage page) throws IOException {
+        return Digests.<IOException>of(out -> Export.drawn(page, out));
+    }
+
+    private static String sheet(LaidPage page, int index, String drawing) {
+        return "<section class=\"sheet\" id=\"sheet-" + index + "\" aria-label=\"" + escaped(page.name()) + "\"><div class=\"paper\">"
+                + drawing + "</div></section>\n";
+    }
+
+    private static String html(String name, String fonts, String drawings, List<ClientData.PageData> pages)
+            throws IOException {
+        var style = fonts + resource("page.css");
+        var script = resource("page.js");
+        var json = new String(
+                PlanJson.bytes(List.of(new ClientData(ClientData.FORM, name, pages))), StandardCharsets.UTF_8);
+        return resource("page.html")
+                .replace("%%STYLE-HASH%%", hash(style))
+                .replace("%%SCRIPT-HASH%%", hash(script))
+                .replace("%%NAME%%", escaped(name))
+                .replace("%%STYLE%%", style)
+                .replace("%%SCRIPT%%", script)
+                .replace("%%DATA%%", json.replace("<", "\\u003c").replace("&", "\\u0026"))
+                .replace("%%DRAWINGS%%", drawings);
+    }
+
+    private static String escaped(String words) {
+        return words.replace("&", "&amp;")
+                .replace("<", "&lt;")
+                .replace(">", "&gt;")
+                .replace("\"", "&quot;");
+    }
+
+    private static String resource(String name) throws IOException {
+        try (InputStream in = ClientPage.class.getResourceAsStream("/honeylamp/client/" + name)) {
+            return new String(Objects.requireNonNull(in, name).readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+
+    /** As a content security policy names what it lets in (W3C, Content Security Policy Level 3). */
+    private static String hash(String inline) {
+        try {
+            var digest = MessageDigest.getInstance("SHA-256").digest(inline.getBytes(StandardCharsets.UTF_8));
+            return "'sha256-" + Base64.getEncoder().encodeToString(digest) + "'";
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java has SHA-256", e);
+        }
+    }
+}

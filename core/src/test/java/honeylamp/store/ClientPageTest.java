@@ -1,0 +1,216 @@
+package honeylamp.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.PlanEdits;
+import honeylamp.edit.ReviewEdits;
+import honeylamp.edit.RoomEdits;
+import honeylamp.output.Progress;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Review.State;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIf;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The client page of the demo in a real browser, as its reader uses it; where there is none these tests are left out. */
+@EnabledIf("hasBrowser")
+class ClientPageTest {
+    @TempDir
+    static Path folder;
+
+    private static Browser browser;
+    private static Path page;
+
+    static boolean hasBrowser() {
+        return Browser.installed().isPresent();
+    }
+
+    @BeforeAll
+    static void written() throws Exception {
+        page = folder.resolve("client.html");
+        ClientPage.write(PlanDocument.of(QuillbackLane.plan()), page, Progress.NONE);
+        browser = Browser.start(Browser.installed().orElseThrow(), folder.resolve("profile"), 1280, 800);
+        browser.ask(
+                "Browser.setDownloadBehavior",
+                Map.of("behavior", "allow", "downloadPath", folder.toString()));
+    }
+
+    @AfterAll
+    static void closed() throws Exception {
+        browser.close();
+    }
+
+    @BeforeEach
+    void opened() throws Exception {
+        browser.open(page, "document.querySelector('.sheet.shown') && document.readyState === 'complete'");
+    }
+
+    private static String text(String id) throws Exception {
+        return browser.value("document.getElementById('" + id + "').textContent").asString();
+    }
+
+    private static void press(String id) throws Exception {
+        browser.value("document.getElementById('" + id + "').click()");
+    }
+
+    /** Where a point of the plan of the page shown lies in the window; the plan's units are mm. */
+    private static double[] at(double planX, double planY) throws Exception {
+        var said = browser.value(
+                "(() => { const d = JSON.parse(document.getElementById('data').textContent)[0];"
+                        + "const i = [...document.querySelectorAll('.sheet')].findIndex(s => s.classList.contains('shown'));"
+                        + "const p = d.pages[i], v = p.views[0];"
+                        + "const box = document.querySelector('.sheet.shown .paper').getBoundingClientRect();"
+                        + "const x = v.originX + " + planX + " / v.scale, y = v.originY - " + planY + " / v.scale;"
+                        + "return [box.left + x / p.widthMm * box.width, box.top + y / p.heightMm * box.height]; })()");
+        return new double[] {said.get(0).asDouble(), said.get(1).asDouble()};
+    }
+
+    @Test
+    void itIsOneSmallFileThatAsksForNothing() throws Exception {
+        var html = Files.readString(page);
+        assertThat(Files.size(page)).isLessThan(5_000_000);
+        assertThat(html).contains("default-src 'none'").doesNotContain("unsafe");
+        assertThat(html.replaceAll("http://www\\.w3\\.org/2000/svg", "")).doesNotContain("http:").doesNotContain("https:");
+        // neither script nor style was turned away by the policy
+        assertThat(browser.value("getComputedStyle(document.querySelector('header')).display").asString())
+                .isEqualTo("flex");
+        assertThat(browser.value("document.fonts.size").asInt()).isGreaterThan(1);
+    }
+
+    @Test
+    void storeysAreTurnedToAndFurnitureIsFlipped() throws Exception {
+        assertThat(text("rooms")).contains("Tea room").doesNotContain("Bedroom");
+        press("tab-1");
+        assertThat(text("rooms")).contains("Bedroom");
+        var seen = "[...document.querySelectorAll('.sheet.shown .furnished')]"
+                + ".filter(g => getComputedStyle(g).display !== 'none').length";
+        assertThat(browser.value(seen).asInt()).isPositive();
+        browser.key("f", "KeyF");
+        assertThat(browser.value(seen).asInt()).isZero();
+        assertThat(browser.value("document.getElementById('bare').getAttribute('aria-pressed')").asString())
+                .isEqualTo("true");
+    }
+
+    @Test
+    void theWheelBringsItNearerWhereThePointerIs() throws Exception {
+        var was = at(3000, 3000);
+        browser.wheel(was[0], was[1], -400);
+        browser.until("document.querySelector('.sheet.shown').style.transform.includes('scale')");
+        var now = at(3000, 3000);
+        assertThat(now[0]).isCloseTo(was[0], within(1.0));
+        assertThat(now[1]).isCloseTo(was[1], within(1.0));
+        var far = at(6000, 3000);
+        browser.drag(300, 400, 360, 430);
+        var dragged = at(6000, 3000);
+        assertThat(dragged[0] - far[0]).isCloseTo(60, within(1.0));
+        assertThat(dragged[1] - far[1]).isCloseTo(30, within(1.0));
+    }
+
+    /** Two taps 6,096 mm apart in the plan are 20 feet. */
+    @Test
+    void aLengthIsMeasured() throws Exception {
+        press("measure");
+        var from = at(1000, 2000);
+        var to = at(1000 + 6096, 2000);
+        browser.click(from[0], from[1]);
+        browser.until("document.getElementById('said').textContent.startsWith('And')");
+        browser.click(to[0], to[1]);
+        browser.until("document.getElementById('said').textContent.includes(' m (')");
+        var metres = Double.parseDouble(text("said").split(" ")[0]);
+        assertThat(metres).isCloseTo(6.096, within(0.08)); // a pixel is some 25 mm here
+        assertThat(text("said")).containsAnyOf("20\u2032 0", "19\u2032 11", "20\u2032 1", "20\u2032 2", "19\u2032 10");
+    }
+
+    @Test
+    void aRoomTellsItsSizeToTheKeyboardToo() throws Exception {
+        browser.value("document.querySelector('.spot.room').focus()");
+        assertThat(text("said")).contains("Tea room: 44.95 m\u00b2", "483.9 ft\u00b2");
+        assertThat(browser.value("document.querySelector('.spot.room').getAttribute('aria-label')").asString())
+                .contains("Tea room");
+        var unnamed = "[...document.querySelectorAll('button')].filter(b => !b.textContent.trim()).length";
+        assertThat(browser.value(unnamed).asInt()).isZero();
+    }
+
+    @Test
+    void aRemarkIsPinnedThePageApprovedAndTheFileReadBack() throws Exception {
+        browser.value("document.getElementById('reader').focus()");
+        browser.type("Isolde Marrable");
+        press("approve");
+        assertThat(text("approve")).contains("take back");
+        browser.value("document.getElementById('desk').focus()");
+        browser.key("r", "KeyR");
+        var spot = at(2500, 2000);
+        browser.click(spot[0], spot[1]);
+        browser.until("document.getElementById('ask').open");
+        browser.type("Could the door open <b>outward</b>?");
+        press("pin");
+        browser.until("document.querySelectorAll('.pin').length === 1");
+        assertThat(text("remarks")).contains("<b>outward</b>"); // as words, not as markup
+        press("save");
+        var file = folder.resolve("quillback-lane-remarks.json");
+        for (var i = 0; i < 200 && !Files.exists(file); i++) {
+            Thread.sleep(50);
+        }
+        var plan = QuillbackLane.plan();
+        var read = (RemarkFile.Result.Good) RemarkFile.read(file, plan);
+        assertThat(read.remarks()).hasSize(1);
+        var remark = read.remarks().getFirst();
+        assertThat(remark.words()).isEqualTo("Could the door open <b>outward</b>?");
+        assertThat(remark.by()).isEqualTo("Isolde Marrable");
+        assertThat(remark.at().x().mm()).isCloseTo(2500, within(60.0));
+        assertThat(remark.at().y().mm()).isCloseTo(2000, within(60.0));
+        assertThat(remark.storey()).contains(plan.storeys().getFirst().id());
+
+        var taken = ReviewEdits.take(plan, read.remarks(), read.approvals()).orThrow();
+        assertThat(stamp(taken)).contains("Approved by Isolde Marrable on " + remark.on());
+        var storey = taken.storeys().getFirst().id();
+        var tea = LaidPlan.of(taken).on(storey).geometry().rooms().getFirst();
+        var renamed = RoomEdits.name(taken, storey, tea, "Cake room");
+        assertThat(stamp(renamed)).as("what was agreed to is no longer what is drawn").isEmpty();
+        assertThat(stamp(ReviewEdits.state(taken, 1, State.DONE))).isNotEmpty();
+    }
+
+    private static String stamp(Plan plan) {
+        var page = LaidPlan.of(plan).pages().getFirst();
+        var drawn = new PagePictures().printed(page, Map.of());
+        return Mark.words(drawn.drawing().layers().stream()
+                        .flatMap(l -> l.marks().stream())
+                        .toList())
+                .map(Mark.Text::text)
+                .filter(t -> t.startsWith("Approved"))
+                .findFirst()
+                .orElse("");
+    }
+
+    @Test
+    void itFitsAPhone() throws Exception {
+        browser.ask(
+                "Emulation.setDeviceMetricsOverride",
+                Map.of("width", 390, "height", 800, "deviceScaleFactor", 2, "mobile", true));
+        browser.open(page, "document.querySelector('.sheet.shown') && document.readyState === 'complete'");
+        assertThat(browser.value("document.documentElement.scrollWidth").asInt()).isLessThanOrEqualTo(390);
+        assertThat(browser.value("document.getElementById('desk').clientHeight").asInt()).isGreaterThan(250);
+        browser.ask("Emulation.clearDeviceMetricsOverride", Map.of());
+    }
+
+    @Test
+    void namesInThePlanAreWordsAndNothingElse() throws Exception {
+        var odd = folder.resolve("odd.html");
+        var name = "</script><script>document.title='gone'</script><img src=x onerror=alert(1)>";
+        ClientPage.write(PlanDocument.of(PlanEdits.named(QuillbackLane.plan(), name)), odd, Progress.NONE);
+        browser.open(odd, "document.querySelector('.sheet.shown') && document.readyState === 'complete'");
+        assertThat(browser.value("document.querySelector('h1').textContent").asString()).isEqualTo(name);
+        assertThat(browser.value("document.title").asString()).isEqualTo(name);
+        assertThat(browser.value("document.querySelectorAll('h1 img').length").asInt()).isZero();
+    }
+}
