@@ -61,8 +61,10 @@ final class RemarksCommand implements Callable<Integer> {
         }
         var review = document.plan().review();
         review.remarks()
-                .forEach(r -> System.out.println(r.number() + "  " + r.state().label() + "  " + r.by() + ": " + r.words()));
-        review.approvals().forEach(a -> System.out.println("approved  " + a.page().text() + "  " + a.by() + " " + a.on()));
+                .forEach(r ->
+                        System.out.println(r.number() + "  " + r.state().label() + "  " + r.by() + ": " + r.words()));
+        review.approvals()
+                .forEach(a -> System.out.println("approved  " + a.page().text() + "  " + a.by() + " " + a.on()));
         return 0;
     }
 }

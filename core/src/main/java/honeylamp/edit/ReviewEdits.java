@@ -41,8 +41,7 @@ public final class ReviewEdits {
         }
         var agreed = new ArrayList<>(plan.review().approvals());
         for (var approval : approvals) {
-            agreed.removeIf(
-                    a -> a.page().equals(approval.page()) && a.by().equals(approval.by()));
+            agreed.removeIf(a -> a.page().equals(approval.page()) && a.by().equals(approval.by()));
             agreed.add(approval);
         }
         var review = new Review(kept, agreed);

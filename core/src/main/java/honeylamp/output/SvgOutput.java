@@ -1,10 +1,10 @@
 package honeylamp.output;
 
-import honeylamp.drawing.ink.Blend;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.AwtShapes;
+import honeylamp.drawing.ink.Blend;
 import honeylamp.drawing.ink.Gradient;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Pen;

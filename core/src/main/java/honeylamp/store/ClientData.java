@@ -130,9 +130,9 @@ record ClientData(String form, String plan, List<PageData> pages) {
 
     private static String size(Furnishing piece, UnitSystem units) {
         return Stream.of(piece.width(), piece.depth(), piece.height())
-                .map(l -> LengthText.rounded(l, units))
-                .reduce((a, b) -> a + " \u00d7 " + b)
-                .orElseThrow()
+                        .map(l -> LengthText.rounded(l, units))
+                        .reduce((a, b) -> a + " \u00d7 " + b)
+                        .orElseThrow()
                 + (units.isMetric() ? " mm" : "");
     }
 

@@ -66,8 +66,8 @@ public final class ClientPage {
     }
 
     private static String sheet(LaidPage page, int index, String drawing) {
-        return "<section class=\"sheet\" id=\"sheet-" + index + "\" aria-label=\"" + escaped(page.name()) + "\"><div class=\"paper\">"
-                + drawing + "</div></section>\n";
+        return "<section class=\"sheet\" id=\"sheet-" + index + "\" aria-label=\"" + escaped(page.name())
+                + "\"><div class=\"paper\">" + drawing + "</div></section>\n";
     }
 
     private static String html(String name, String fonts, String drawings, List<ClientData.PageData> pages)

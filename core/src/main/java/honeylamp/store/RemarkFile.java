@@ -126,7 +126,10 @@ public final class RemarkFile {
 
     /** Words as they were typed, without what steers a terminal or a printer. */
     private static String words(JsonNode node, String field, int longest) throws Odd {
-        var text = node.path(field).asString("").replaceAll("[\\p{Cntrl}&&[^\\n]]", "").strip();
+        var text = node.path(field)
+                .asString("")
+                .replaceAll("[\\p{Cntrl}&&[^\\n]]", "")
+                .strip();
         if (text.length() > longest) {
             throw new Odd("holds words without end (" + field + ")");
         }

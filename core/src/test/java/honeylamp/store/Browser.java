@@ -132,7 +132,8 @@ final class Browser implements AutoCloseable {
 
     /** What an expression comes to. */
     JsonNode value(String expression) throws Exception {
-        var said = ask("Runtime.evaluate", Map.of("expression", expression, "returnByValue", true, "awaitPromise", true));
+        var said =
+                ask("Runtime.evaluate", Map.of("expression", expression, "returnByValue", true, "awaitPromise", true));
         if (said.has("exceptionDetails")) {
             throw new IOException(expression + ": " + said.path("exceptionDetails"));
         }

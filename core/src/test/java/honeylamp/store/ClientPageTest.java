@@ -40,9 +40,7 @@ class ClientPageTest {
         page = folder.resolve("client.html");
         ClientPage.write(PlanDocument.of(QuillbackLane.plan()), page, Progress.NONE);
         browser = Browser.start(Browser.installed().orElseThrow(), folder.resolve("profile"), 1280, 800);
-        browser.ask(
-                "Browser.setDownloadBehavior",
-                Map.of("behavior", "allow", "downloadPath", folder.toString()));
+        browser.ask("Browser.setDownloadBehavior", Map.of("behavior", "allow", "downloadPath", folder.toString()));
     }
 
     @AfterAll
@@ -56,7 +54,8 @@ class ClientPageTest {
     }
 
     private static String text(String id) throws Exception {
-        return browser.value("document.getElementById('" + id + "').textContent").asString();
+        return browser.value("document.getElementById('" + id + "').textContent")
+                .asString();
     }
 
     private static void press(String id) throws Exception {
@@ -65,13 +64,12 @@ class ClientPageTest {
 
     /** Where a point of the plan of the page shown lies in the window; the plan's units are mm. */
     private static double[] at(double planX, double planY) throws Exception {
-        var said = browser.value(
-                "(() => { const d = JSON.parse(document.getElementById('data').textContent)[0];"
-                        + "const i = [...document.querySelectorAll('.sheet')].findIndex(s => s.classList.contains('shown'));"
-                        + "const p = d.pages[i], v = p.views[0];"
-                        + "const box = document.querySelector('.sheet.shown .paper').getBoundingClientRect();"
-                        + "const x = v.originX + " + planX + " / v.scale, y = v.originY - " + planY + " / v.scale;"
-                        + "return [box.left + x / p.widthMm * box.width, box.top + y / p.heightMm * box.height]; })()");
+        var said = browser.value("(() => { const d = JSON.parse(document.getElementById('data').textContent)[0];"
+                + "const i = [...document.querySelectorAll('.sheet')].findIndex(s => s.classList.contains('shown'));"
+                + "const p = d.pages[i], v = p.views[0];"
+                + "const box = document.querySelector('.sheet.shown .paper').getBoundingClientRect();"
+                + "const x = v.originX + " + planX + " / v.scale, y = v.originY - " + planY + " / v.scale;"
+                + "return [box.left + x / p.widthMm * box.width, box.top + y / p.heightMm * box.height]; })()");
         return new double[] {said.get(0).asDouble(), said.get(1).asDouble()};
     }
 
@@ -80,9 +78,12 @@ class ClientPageTest {
         var html = Files.readString(page);
         assertThat(Files.size(page)).isLessThan(5_000_000);
         assertThat(html).contains("default-src 'none'").doesNotContain("unsafe");
-        assertThat(html.replaceAll("http://www\\.w3\\.org/2000/svg", "")).doesNotContain("http:").doesNotContain("https:");
+        assertThat(html.replaceAll("http://www\\.w3\\.org/2000/svg", ""))
+                .doesNotContain("http:")
+                .doesNotContain("https:");
         // neither script nor style was turned away by the policy
-        assertThat(browser.value("getComputedStyle(document.querySelector('header')).display").asString())
+        assertThat(browser.value("getComputedStyle(document.querySelector('header')).display")
+                        .asString())
                 .isEqualTo("flex");
         assertThat(browser.value("document.fonts.size").asInt()).isGreaterThan(1);
     }
@@ -97,7 +98,8 @@ class ClientPageTest {
         assertThat(browser.value(seen).asInt()).isPositive();
         browser.key("f", "KeyF");
         assertThat(browser.value(seen).asInt()).isZero();
-        assertThat(browser.value("document.getElementById('bare').getAttribute('aria-pressed')").asString())
+        assertThat(browser.value("document.getElementById('bare').getAttribute('aria-pressed')")
+                        .asString())
                 .isEqualTo("true");
     }
 
@@ -135,7 +137,8 @@ class ClientPageTest {
     void aRoomTellsItsSizeToTheKeyboardToo() throws Exception {
         browser.value("document.querySelector('.spot.room').focus()");
         assertThat(text("said")).contains("Tea room: 44.95 m\u00b2", "483.9 ft\u00b2");
-        assertThat(browser.value("document.querySelector('.spot.room').getAttribute('aria-label')").asString())
+        assertThat(browser.value("document.querySelector('.spot.room').getAttribute('aria-label')")
+                        .asString())
                 .contains("Tea room");
         var unnamed = "[...document.querySelectorAll('button')].filter(b => !b.textContent.trim()).length";
         assertThat(browser.value(unnamed).asInt()).isZero();
@@ -176,7 +179,9 @@ class ClientPageTest {
         var storey = taken.storeys().getFirst().id();
         var tea = LaidPlan.of(taken).on(storey).geometry().rooms().getFirst();
         var renamed = RoomEdits.name(taken, storey, tea, "Cake room");
-        assertThat(stamp(renamed)).as("what was agreed to is no longer what is drawn").isEmpty();
+        assertThat(stamp(renamed))
+                .as("what was agreed to is no longer what is drawn")
+                .isEmpty();
         assertThat(stamp(ReviewEdits.state(taken, 1, State.DONE))).isNotEmpty();
     }
 
@@ -198,8 +203,10 @@ class ClientPageTest {
                 "Emulation.setDeviceMetricsOverride",
                 Map.of("width", 390, "height", 800, "deviceScaleFactor", 2, "mobile", true));
         browser.open(page, "document.querySelector('.sheet.shown') && document.readyState === 'complete'");
-        assertThat(browser.value("document.documentElement.scrollWidth").asInt()).isLessThanOrEqualTo(390);
-        assertThat(browser.value("document.getElementById('desk').clientHeight").asInt()).isGreaterThan(250);
+        assertThat(browser.value("document.documentElement.scrollWidth").asInt())
+                .isLessThanOrEqualTo(390);
+        assertThat(browser.value("document.getElementById('desk').clientHeight").asInt())
+                .isGreaterThan(250);
         browser.ask("Emulation.clearDeviceMetricsOverride", Map.of());
     }
 
@@ -209,8 +216,10 @@ class ClientPageTest {
         var name = "</script><script>document.title='gone'</script><img src=x onerror=alert(1)>";
         ClientPage.write(PlanDocument.of(PlanEdits.named(QuillbackLane.plan(), name)), odd, Progress.NONE);
         browser.open(odd, "document.querySelector('.sheet.shown') && document.readyState === 'complete'");
-        assertThat(browser.value("document.querySelector('h1').textContent").asString()).isEqualTo(name);
+        assertThat(browser.value("document.querySelector('h1').textContent").asString())
+                .isEqualTo(name);
         assertThat(browser.value("document.title").asString()).isEqualTo(name);
-        assertThat(browser.value("document.querySelectorAll('h1 img').length").asInt()).isZero();
+        assertThat(browser.value("document.querySelectorAll('h1 img').length").asInt())
+                .isZero();
     }
 }

@@ -27,8 +27,8 @@ class RemarkFileTest {
     }
 
     private static String remark(String page, String x, String words) {
-        return "{\"page\":\"" + page + "\",\"storey\":\"s1\",\"planX\":" + x
-                + ",\"planY\":2000,\"words\":\"" + words + "\",\"on\":\"2026-11-29\"}";
+        return "{\"page\":\"" + page + "\",\"storey\":\"s1\",\"planX\":" + x + ",\"planY\":2000,\"words\":\"" + words
+                + "\",\"on\":\"2026-11-29\"}";
     }
 
     private RemarkFile.Result read(String text) throws Exception {
@@ -62,7 +62,8 @@ class RemarkFileTest {
         // kept in the file, and undone by keeping the plan before
         var saved = folder.resolve("kept.honeylamp");
         PlanFile.save(PlanDocument.of(done), new byte[0], saved);
-        assertThat(((PlanFile.Opened.Good) PlanFile.open(saved)).document().plan()).isEqualTo(done);
+        assertThat(((PlanFile.Opened.Good) PlanFile.open(saved)).document().plan())
+                .isEqualTo(done);
     }
 
     @Test
@@ -85,9 +86,12 @@ class RemarkFileTest {
 
     @Test
     void hostileFilesComeToASentence() throws Exception {
-        assertThat(refused(file("Quillback Lane", remark("p1", "1e300", "Far")))).contains("lies nowhere");
-        assertThat(refused(file("Quillback Lane", remark("p1", "\"x\"", "Where?")))).contains("lies nowhere");
-        assertThat(refused(file("Quillback Lane", remark("p1", "1", "a".repeat(1001))))).contains("words without end");
+        assertThat(refused(file("Quillback Lane", remark("p1", "1e300", "Far"))))
+                .contains("lies nowhere");
+        assertThat(refused(file("Quillback Lane", remark("p1", "\"x\"", "Where?"))))
+                .contains("lies nowhere");
+        assertThat(refused(file("Quillback Lane", remark("p1", "1", "a".repeat(1001)))))
+                .contains("words without end");
         var many = new StringBuilder(remark("p1", "1", "0"));
         for (var i = 1; i <= 500; i++) {
             many.append(',').append(remark("p1", "1", String.valueOf(i)));

@@ -4,8 +4,12 @@ import honeylamp.desktop.files.ExportWork;
 import honeylamp.desktop.files.FileDialogs;
 import honeylamp.desktop.files.FileNames;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.ReviewEdits;
 import honeylamp.output.Export;
+import honeylamp.store.ClientPage;
+import honeylamp.store.RemarkFile;
 import honeylamp.store.ScheduleFile;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 
@@ -82,6 +86,45 @@ final class ExportDesk {
                             file),
                     file);
         });
+    }
+
+    /** The page for those the plan is for, in one file. */
+    void exportClientPage() {
+        dialogs.clientPage(FileNames.of(model.now().plan().name()) + ".html").ifPresent(file -> {
+            var document = model.now().document();
+            errands.follow(
+                    Errands.work("Writing the client page", progress -> {
+                        ClientPage.write(document, file, progress);
+                        return Files.size(file);
+                    }),
+                    bytes -> model.say("The client page is in " + file.getFileName() + ", "
+                            + Math.ceilDiv(bytes, 1_000_000) + " MB. Send it, and bring in what comes back."),
+                    () -> model.say("Export ended; nothing was written."),
+                    e -> model.complain(
+                            "The client page was not written: " + Errands.reason(e) + ". Choose another place."),
+                    () -> {});
+        });
+    }
+
+    /** Remarks and approvals become part of the plan. */
+    void bringInRemarks() {
+        dialogs.openRemarks().ifPresent(file -> {
+            var plan = model.now().plan();
+            errands.run("Reading " + file.getFileName(), _ -> RemarkFile.read(file, plan), this::take);
+        });
+    }
+
+    private void take(RemarkFile.Result read) {
+        switch (read) {
+            case RemarkFile.Result.Refused(var problem) -> model.complain(problem.sentence());
+            case RemarkFile.Result.Good(var remarks, var approvals) -> {
+                model.edit(ReviewEdits.take(model.now().plan(), remarks, approvals), "Take up remarks");
+                model.say(remarks.size()
+                        + (remarks.size() == 1 ? " remark, " : " remarks, ")
+                        + approvals.size()
+                        + (approvals.size() == 1 ? " approval." : " approvals."));
+            }
+        }
     }
 
     void exportSchedules() {

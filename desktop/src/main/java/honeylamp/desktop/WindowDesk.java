@@ -222,6 +222,16 @@ final class WindowDesk implements WindowActions {
     }
 
     @Override
+    public void exportClientPage() {
+        window.exports.exportClientPage();
+    }
+
+    @Override
+    public void bringInRemarks() {
+        window.exports.bringInRemarks();
+    }
+
+    @Override
     public void pack(Recipe recipe) {
         window.packs.pack(recipe);
     }

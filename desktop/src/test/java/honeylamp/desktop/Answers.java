@@ -65,6 +65,16 @@ final class Answers implements FileDialogs {
     }
 
     @Override
+    public Optional<Path> clientPage(String suggestedName) {
+        return sheet;
+    }
+
+    @Override
+    public Optional<Path> openRemarks() {
+        return sheet;
+    }
+
+    @Override
     public Optional<Path> packFolder() {
         return sheet;
     }

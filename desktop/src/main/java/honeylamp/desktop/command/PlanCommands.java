@@ -115,6 +115,18 @@ final class PlanCommands {
                 "Those somebody shared; one of the same name is replaced",
                 Place.PLAN,
                 window::bringInLooks);
+        into.add(
+                "client-page",
+                "Page for the client",
+                "One HTML file to look at, measure in, remark on and approve",
+                Place.PLAN,
+                window::exportClientPage);
+        into.add(
+                "bring-in-remarks",
+                "Bring in remarks",
+                "The file that a client page saved",
+                Place.PLAN,
+                window::bringInRemarks);
         for (var recipe : Recipes.all()) {
             into.add(
                     "make-" + FileWords.of(recipe.name(), ""),

@@ -113,6 +113,12 @@ public interface WindowActions {
     /** Keeps the looks of a file. */
     void bringInLooks();
 
+    /** Asks where and writes the page for the client. */
+    void exportClientPage();
+
+    /** Asks for the file that a client page saved, and takes up what it says. */
+    void bringInRemarks();
+
     /** Asks for a folder and makes all files of a recipe in it. */
     void pack(Recipe recipe);
 

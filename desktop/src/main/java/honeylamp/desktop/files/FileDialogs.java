@@ -43,6 +43,12 @@ public interface FileDialogs {
     /** Looks somebody shared. */
     Optional<Path> openLooks();
 
+    /** Where to write the page for the client. */
+    Optional<Path> clientPage(String suggestedName);
+
+    /** What a client page saved. */
+    Optional<Path> openRemarks();
+
     /** The folder a pack goes into. */
     Optional<Path> packFolder();
 

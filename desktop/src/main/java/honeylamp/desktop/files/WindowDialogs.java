@@ -98,6 +98,19 @@ public final class WindowDialogs implements FileDialogs {
     }
 
     @Override
+    public Optional<Path> clientPage(String suggestedName) {
+        var chooser = chooser("Page for the client", new ExtensionFilter("HTML", "*.html"));
+        chooser.setInitialFileName(suggestedName);
+        return path(chooser.showSaveDialog(owner));
+    }
+
+    @Override
+    public Optional<Path> openRemarks() {
+        return path(chooser("Bring in remarks", new ExtensionFilter("Remarks", "*.json"))
+                .showOpenDialog(owner));
+    }
+
+    @Override
     public Optional<Path> packFolder() {
         var chooser = new DirectoryChooser();
         chooser.setTitle("Pack into");

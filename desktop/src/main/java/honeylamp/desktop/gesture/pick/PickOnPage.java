@@ -19,6 +19,7 @@ import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Review;
 import honeylamp.plan.View;
 import honeylamp.sheet.NoteBoxes;
 import honeylamp.units.Length;
@@ -278,9 +279,14 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
 
     @Override
     public List<Mark> sketch(Surroundings scene) {
-        return lies(scene, shown(scene))
+        var out = new ArrayList<Mark>();
+        lies(scene, shown(scene))
                 .map(l -> dragged(l, scene.view().view().id()))
-                .map(l -> Sketches.onPage(l.box, scene.penMm()))
-                .orElse(List.of());
+                .ifPresent(l -> out.addAll(Sketches.onPage(l.box, scene.penMm())));
+        scene.plan().review().remarks().stream()
+                .filter(r -> r.state() == Review.State.OPEN && r.storey().equals(Optional.of(scene.storey())))
+                .forEach(r -> out.addAll(
+                        Sketches.words(scene.frame(), r.at().point(), "Remark " + r.number(), scene.penMm())));
+        return out;
     }
 }

@@ -74,6 +74,7 @@ final class SheetFields {
             out.add(pages.none());
         }
         out.addAll(pages.nodes());
+        out.add(new RemarkFields(model, window).section(part.review()));
         var packs = new PackFields(model, window, libraries);
         out.add(packs.packs());
         out.add(packs.brand());

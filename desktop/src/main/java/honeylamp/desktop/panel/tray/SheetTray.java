@@ -14,6 +14,7 @@ import honeylamp.pack.Brand;
 import honeylamp.pack.Recipe;
 import honeylamp.plan.Page;
 import honeylamp.plan.Presentation;
+import honeylamp.plan.Review;
 import honeylamp.plan.View;
 import honeylamp.sheet.Refining;
 import honeylamp.sheet.Refining.Hint;
@@ -45,6 +46,7 @@ final class SheetTray implements Content<SheetTray.Part> {
      * @param view the view worked on
      * @param pageNames of all pages, in their order
      * @param viewNames of all views, in their order
+     * @param review what those who were sent the plan said
      * @param recipes of packs a person keeps
      * @param brands a person keeps
      * @param brand the name of the brand packs carry
@@ -60,6 +62,7 @@ final class SheetTray implements Content<SheetTray.Part> {
             Reach reach,
             Export.Picture picture,
             List<SeenSet> sets,
+            Review review,
             List<Recipe> recipes,
             List<Brand> brands,
             Optional<String> brand,
@@ -80,6 +83,7 @@ final class SheetTray implements Content<SheetTray.Part> {
                 now.choices().presenting().reach(),
                 now.choices().picture(),
                 libraries.seenSets().all(),
+                now.plan().review(),
                 libraries.recipes().all(),
                 libraries.brands().all(),
                 now.choices().brand(),

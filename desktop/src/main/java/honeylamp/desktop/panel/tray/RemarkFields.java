@@ -1,0 +1,107 @@
+package honeylamp.desktop.panel.tray;
+
+import honeylamp.desktop.command.WindowActions;
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.Viewport;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.ReviewEdits;
+import honeylamp.plan.Review;
+import honeylamp.plan.Review.Approval;
+import honeylamp.plan.Review.Remark;
+import honeylamp.plan.Review.State;
+import java.util.Locale;
+import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+
+/** The page for the client, and what came back of it: remarks to work off, and approvals. */
+final class RemarkFields {
+    private static final double CLOSE_PX_PER_MM = 0.15;
+
+    private final WorkspaceModel model;
+    private final WindowActions window;
+
+    RemarkFields(WorkspaceModel model, WindowActions window) {
+        this.model = model;
+        this.window = window;
+    }
+
+    Node section(Review review) {
+        var box = new VBox(6);
+        box.getChildren()
+                .addAll(
+                        Widgets.button(
+                                "Page for the client\u2026",
+                                "client-page",
+                                "One HTML file to look at, measure in, remark on and approve, without any network",
+                                window::exportClientPage),
+                        Widgets.button(
+                                "Bring in remarks\u2026",
+                                "bring-in-remarks",
+                                "The file that the client page saves",
+                                window::bringInRemarks));
+        var open =
+                review.remarks().stream().filter(r -> r.state() == State.OPEN).count();
+        if (!review.remarks().isEmpty()) {
+            box.getChildren().add(Widgets.quiet(open + " of " + review.remarks().size() + " open"));
+        }
+        review.remarks().forEach(r -> box.getChildren().add(remark(r)));
+        review.approvals().forEach(a -> box.getChildren().add(approval(a)));
+        return Widgets.section("Client", box);
+    }
+
+    private Node remark(Remark remark) {
+        var row = new FlowPane(6, 6);
+        for (var state : State.values()) {
+            row.getChildren()
+                    .add(Widgets.toggle(
+                            state.label(),
+                            "remark-" + remark.number() + "-" + state.name().toLowerCase(Locale.ROOT),
+                            "What became of the remark",
+                            remark.state() == state,
+                            () -> model.edit(
+                                    ReviewEdits.state(model.now().plan(), remark.number(), state), "Work off remark")));
+        }
+        row.getChildren()
+                .addAll(
+                        Widgets.button(
+                                "Show", "remark-" + remark.number() + "-show", "Goes to the place", () -> show(remark)),
+                        Widgets.button(
+                                "Forget",
+                                "remark-" + remark.number() + "-forget",
+                                "The plan is without it; undo brings it back",
+                                () -> model.edit(
+                                        ReviewEdits.forget(model.now().plan(), remark.number()), "Forget remark")));
+        return new VBox(
+                2, Widgets.quiet(remark.number() + "  " + remark.words() + said(remark.by(), remark.on())), row);
+    }
+
+    private static String said(String by, String on) {
+        return by.isBlank() && on.isBlank() ? "" : "  (" + (by + " " + on).strip() + ")";
+    }
+
+    private Node approval(Approval approval) {
+        var page = model.now().plan().presentation().page(approval.page());
+        var name = page.map(p -> model.shown().plan().page(p.id()).name()).orElse("A page that is gone");
+        return new VBox(
+                2,
+                Widgets.quiet(name + " is approved" + said(approval.by(), approval.on())
+                        + ". Its stamp is printed as long as nothing on the page changes."),
+                Widgets.button(
+                        "Forget approval",
+                        "approval-" + approval.page().text() + "-forget",
+                        "The page is without it; undo brings it back",
+                        () -> model.edit(ReviewEdits.forget(model.now().plan(), approval), "Forget approval")));
+    }
+
+    private void show(Remark remark) {
+        remark.storey()
+                .ifPresent(storey -> model.act(
+                        new Intent.GoTo(storey),
+                        new Intent.Show(new Viewport(
+                                remark.at().point(),
+                                Math.max(model.now().viewport().pxPerMm(), CLOSE_PX_PER_MM)))));
+        model.say(remark.number() + "  " + remark.words());
+    }
+}

@@ -1,0 +1,58 @@
+package honeylamp.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.plan.Review.State;
+import honeylamp.store.PlanDocument;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The page for the client goes out of the window, and what comes back is worked off there. */
+class ClientWindowTest {
+    @TempDir
+    Path folder;
+
+    @Test
+    void thePageGoesOutAndRemarksComeBack() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(QuillbackLane.plan()))) {
+            w.press("stage-sheet");
+            var page = folder.resolve("client.html");
+            w.answers.sheet = Optional.of(page);
+            w.press("client-page");
+            w.told("The client page is in client.html");
+            assertThat(Files.readString(page)).contains("Quillback Lane", "default-src 'none'");
+
+            var back = Files.writeString(folder.resolve("back.json"), """
+                    {"form": "honey-lamp-remarks-1", "plan": "Quillback Lane", "reader": "Isolde",
+                     "remarks": [
+                       {"page": "p1", "storey": "s1", "planX": 2500, "planY": 2000, "words": "A wider door?", "on": "2026-11-29"},
+                       {"page": "p2", "storey": "FLAT", "planX": 2500, "planY": 2000, "words": "Lighter here", "on": "2026-11-29"}],
+                     "approved": [], "ticked": []}
+                    """.replace(
+                    "FLAT", QuillbackLane.plan().storeys().getLast().id().text()));
+            w.answers.sheet = Optional.of(back);
+            w.press("bring-in-remarks");
+            w.told("2 remarks, 0 approvals");
+            assertThat(w.plan().review().remarks()).hasSize(2);
+            w.press("remark-1-done");
+            assertThat(w.plan().review().remarks().getFirst().state()).isEqualTo(State.DONE);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(w.plan().review().remarks().getFirst().state()).isEqualTo(State.OPEN);
+            w.press("remark-2-show");
+            assertThat(w.message()).contains("Lighter here");
+            assertThat(w.model().now().currentStorey().name()).isEqualTo("Upper floor");
+            w.press("remark-2-forget");
+            assertThat(w.plan().review().remarks()).hasSize(1);
+
+            w.answers.sheet = Optional.of(Files.writeString(folder.resolve("other.json"), "{\"form\": \"else\"}"));
+            w.press("bring-in-remarks");
+            w.told("no file of remarks");
+            assertThat(w.plan().review().remarks()).hasSize(1);
+        }
+    }
+}
