@@ -29,6 +29,8 @@ class PacksWindowTest {
     void aPackIsMadeWithOneClickAndASecondOneDoesNothing() throws Exception {
         try (var w = WindowDriver.with(PlanDocument.of(QuillbackLane.plan()))) {
             w.press("stage-sheet");
+            w.press("fold-packs");
+            w.press("fold-brand-of-packs");
             var to = folder.resolve("portal");
             w.answers.sheet = Optional.of(to);
             w.press("pack-listing-portal");
@@ -52,6 +54,8 @@ class PacksWindowTest {
     void aBrandIsTypedCarriedAndForgotten() throws Exception {
         try (var w = WindowDriver.with(PlanDocument.of(QuillbackLane.plan()))) {
             w.press("stage-sheet");
+            w.press("fold-packs");
+            w.press("fold-brand-of-packs");
             w.fill("brand-name", "Alder and Pike");
             assertThat(w.model().now().choices().brand()).contains("Alder and Pike");
             w.fill("brand-footer", "Alder and Pike, surveyors");
@@ -93,6 +97,8 @@ class PacksWindowTest {
     void aFolderThatCannotBeIsSaid() throws Exception {
         try (var w = WindowDriver.with(PlanDocument.of(QuillbackLane.plan()))) {
             w.press("stage-sheet");
+            w.press("fold-packs");
+            w.press("fold-brand-of-packs");
             var file = Files.writeString(folder.resolve("taken"), "a file, no folder");
             w.answers.sheet = Optional.of(file);
             w.press("pack-client-set");

@@ -273,6 +273,9 @@ public record Choices(
             folded = Set.copyOf(folded);
         }
 
+        /** What is not needed for every plan. */
+        private static final Set<String> FOLDED = Set.of("Packs", "Brand of packs");
+
         private static final String SUMS = "Sums of tiers";
 
         /** Whether tiers of dimensions are shown as sums. */
@@ -327,7 +330,7 @@ public record Choices(
                         Optional.empty(),
                         Optional.empty()),
                 new Finishing("", "", 50),
-                new Round(Shelf.OPEN, Rest.SHOWN, Aside.NOTHING, Docked.NOTHING, Set.of()),
+                new Round(Shelf.OPEN, Rest.SHOWN, Aside.NOTHING, Docked.NOTHING, Round.FOLDED),
                 NewRun.FIRST,
                 NewMark.FIRST,
                 NewOwn.first(units),

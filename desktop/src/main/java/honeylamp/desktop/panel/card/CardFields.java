@@ -6,6 +6,7 @@ import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.listing.WallElevation;
 import honeylamp.desktop.panel.part.LengthField;
 import honeylamp.desktop.panel.part.Library;
+import honeylamp.desktop.panel.part.Folding;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Keys;
@@ -103,20 +104,7 @@ record CardFields(WorkspaceModel model, Library<KeptFinish> finishes) {
 
     /** A section that folds at its heading, and stays folded for all things like it. */
     Node folding(String heading, Node... nodes) {
-        var round = model.now().choices().round();
-        var isFolded = round.folded().contains(heading);
-        var title = Widgets.button(
-                (isFolded ? "\u25b8 " : "\u25be ") + heading,
-                "fold-" + heading.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-"),
-                isFolded ? "Opens what belongs to it" : "Folds what belongs to it away",
-                () -> model.chooseWithin(model.now().choices().withRound(round.folding(heading))));
-        title.getStyleClass().add("fold");
-        var box = new VBox(6, title);
-        box.getStyleClass().add("section");
-        if (!isFolded) {
-            box.getChildren().addAll(nodes);
-        }
-        return box;
+        return Folding.section(model, heading, nodes);
     }
 
     Node delete() {

@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel.tray;
 
 import honeylamp.desktop.command.WindowActions;
+import honeylamp.desktop.panel.part.Folding;
 import honeylamp.desktop.panel.part.Libraries;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -68,7 +69,7 @@ final class PackFields {
                             "The recipe is offered no longer",
                             () -> told(libraries.recipes().forget(own), own.name() + " is forgotten.")));
         }
-        return Widgets.section("Packs", box);
+        return Folding.section(model, "Packs", box);
     }
 
     /** The brands a person keeps, which is carried, and its words and colours. */
@@ -110,7 +111,7 @@ final class PackFields {
                                 "bring-in-brands",
                                 "A file of brands; one of the same name is replaced",
                                 window::bringInBrands)));
-        return Widgets.section("Brand of packs", box);
+        return Folding.section(model, "Brand of packs", box);
     }
 
     private List<Node> fields(Brand brand, BrandForm form) {

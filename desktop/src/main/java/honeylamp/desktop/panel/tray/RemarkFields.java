@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel.tray;
 
 import honeylamp.desktop.command.WindowActions;
+import honeylamp.desktop.panel.part.Folding;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Viewport;
@@ -48,7 +49,7 @@ final class RemarkFields {
         }
         review.remarks().forEach(r -> box.getChildren().add(remark(r)));
         review.approvals().forEach(a -> box.getChildren().add(approval(a)));
-        return Widgets.section("Client", box);
+        return Folding.section(model, "Client", box);
     }
 
     private Node remark(Remark remark) {

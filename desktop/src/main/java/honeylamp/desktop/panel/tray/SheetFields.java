@@ -54,6 +54,10 @@ final class SheetFields {
 
     List<Node> nodes() {
         var out = new ArrayList<Node>(export());
+        out.add(new RemarkFields(model, window).section(part.review()));
+        var packs = new PackFields(model, window, libraries);
+        out.add(packs.packs());
+        out.add(packs.brand());
         out.add(new RefineFields(model).section(part.hints()));
         var pages = new PageFields(model, part, libraries.seenSets());
         if (part.presentation().pages().size() > 1) {
@@ -74,10 +78,6 @@ final class SheetFields {
             out.add(pages.none());
         }
         out.addAll(pages.nodes());
-        out.add(new RemarkFields(model, window).section(part.review()));
-        var packs = new PackFields(model, window, libraries);
-        out.add(packs.packs());
-        out.add(packs.brand());
         return out;
     }
 

@@ -21,6 +21,7 @@ import honeylamp.sheet.Refining.Hint;
 import honeylamp.units.UnitSystem;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.Node;
 import org.jspecify.annotations.Nullable;
 
@@ -50,6 +51,7 @@ final class SheetTray implements Content<SheetTray.Part> {
      * @param recipes of packs a person keeps
      * @param brands a person keeps
      * @param brand the name of the brand packs carry
+     * @param folded sections that are folded
      * @param hints what could be refined
      */
     record Part(
@@ -66,6 +68,7 @@ final class SheetTray implements Content<SheetTray.Part> {
             List<Recipe> recipes,
             List<Brand> brands,
             Optional<String> brand,
+            Set<String> folded,
             List<Hint> hints) {}
 
     @Override
@@ -87,6 +90,7 @@ final class SheetTray implements Content<SheetTray.Part> {
                 libraries.recipes().all(),
                 libraries.brands().all(),
                 now.choices().brand(),
+                now.choices().round().folded(),
                 hints(laid));
     }
 
