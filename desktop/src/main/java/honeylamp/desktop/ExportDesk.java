@@ -7,11 +7,13 @@ import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.ReviewEdits;
 import honeylamp.output.Export;
 import honeylamp.store.ClientPage;
+import honeylamp.store.Leaving;
 import honeylamp.store.RemarkFile;
 import honeylamp.store.ScheduleFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 
 /** Exports pages and schedules; writing never holds up the interface. */
 final class ExportDesk {
@@ -88,10 +90,24 @@ final class ExportDesk {
         });
     }
 
+    /** All pages as they print; what is found stands in the sheet's tray. */
+    void lookOver() {
+        var document = model.now().current();
+        errands.run("Looking over all pages", progress -> Leaving.of(document, progress), found -> {
+            model.chooseWithin(model.now().choices().withLeaving(Optional.of(found)));
+            model.say(
+                    found.isEmpty()
+                            ? "All is ready to leave."
+                            : found.size() == 1
+                                    ? "One thing to look at before it leaves."
+                                    : found.size() + " things to look at before it leaves.");
+        });
+    }
+
     /** The page for those the plan is for, in one file. */
     void exportClientPage() {
         dialogs.clientPage(FileNames.of(model.now().plan().name()) + ".html").ifPresent(file -> {
-            var document = model.now().document();
+            var document = model.now().current();
             errands.follow(
                     Errands.work("Writing the client page", progress -> {
                         ClientPage.write(document, file, progress);

@@ -27,7 +27,7 @@ record PackDesk(
         dialogs.packFolder().ifPresent(folder -> {
             var carried = carried().or(recipe::brand);
             var branded = new Recipe(recipe.name(), recipe.about(), recipe.parts(), carried);
-            var document = model.now().document();
+            var document = model.now().current();
             errands.follow(
                     Errands.work(
                             "Packing " + recipe.name(), progress -> PackRun.into(folder, branded, document, progress)),

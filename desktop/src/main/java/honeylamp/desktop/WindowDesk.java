@@ -222,6 +222,11 @@ final class WindowDesk implements WindowActions {
     }
 
     @Override
+    public void lookOver() {
+        window.exports.lookOver();
+    }
+
+    @Override
     public void exportClientPage() {
         window.exports.exportClientPage();
     }

@@ -21,11 +21,12 @@ class ClientWindowTest {
     void thePageGoesOutAndRemarksComeBack() throws Exception {
         try (var w = WindowDriver.with(PlanDocument.of(QuillbackLane.plan()))) {
             w.press("stage-sheet");
+            w.fill("title-client", "Saoirse Pell"); // in no file yet
             var page = folder.resolve("client.html");
             w.answers.sheet = Optional.of(page);
             w.press("client-page");
             w.told("The client page is in client.html");
-            assertThat(Files.readString(page)).contains("Quillback Lane", "default-src 'none'");
+            assertThat(Files.readString(page)).contains("Quillback Lane", "Saoirse Pell", "default-src 'none'");
 
             var back = Files.writeString(folder.resolve("back.json"), """
                     {"form": "honey-lamp-remarks-1", "plan": "Quillback Lane", "reader": "Isolde",
@@ -53,6 +54,22 @@ class ClientWindowTest {
             w.press("bring-in-remarks");
             w.told("no file of remarks");
             assertThat(w.plan().review().remarks()).hasSize(1);
+        }
+    }
+
+    @Test
+    void allPagesAreLookedOverBeforeTheyLeave() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(QuillbackLane.plan()))) {
+            w.press("stage-sheet");
+            w.press("leaving-check");
+            w.told("All is ready to leave");
+            w.press("reach-this");
+            w.press("scale-filling");
+            w.fill("title-date", "");
+            w.press("leaving-check");
+            w.told("2 things to look at");
+            w.press("leaving-scale-1");
+            assertThat(w.message()).contains("Ground floor keeps to no scale");
         }
     }
 }

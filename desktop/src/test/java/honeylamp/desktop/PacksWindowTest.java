@@ -47,6 +47,10 @@ class PacksWindowTest {
                             "quillback-lane-upper-floor.jpg");
             w.press("pack-listing-portal");
             w.told("0 written, 7 unchanged in portal");
+            w.press("reach-this");
+            w.press("scale-96"); // in no file yet: the ground floor is drawn smaller
+            w.press("pack-listing-portal");
+            w.told("4 written, 3 unchanged in portal");
         }
     }
 

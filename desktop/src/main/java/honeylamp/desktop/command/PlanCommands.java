@@ -116,6 +116,12 @@ final class PlanCommands {
                 Place.PLAN,
                 window::bringInLooks);
         into.add(
+                "look-over",
+                "Look over all pages",
+                "What to look at once more before they leave",
+                Place.PLAN,
+                window::lookOver);
+        into.add(
                 "client-page",
                 "Page for the client",
                 "One HTML file to look at, measure in, remark on and approve",

@@ -113,6 +113,9 @@ public interface WindowActions {
     /** Keeps the looks of a file. */
     void bringInLooks();
 
+    /** Looks over all pages before they leave the house. */
+    void lookOver();
+
     /** Asks where and writes the page for the client. */
     void exportClientPage();
 

@@ -19,12 +19,14 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Role;
 import honeylamp.plan.TextRole;
 import honeylamp.plan.Wall;
+import honeylamp.store.Leaving;
 import honeylamp.store.PictureImport;
 import honeylamp.units.BoardModule;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -48,6 +50,7 @@ import java.util.function.UnaryOperator;
  * @param run the run of units laid next
  * @param mark the free mark drawn next
  * @param own how own pieces are drawn and placed next
+ * @param leaving what was found when all pages were looked over; empty as long as they were not
  * @param brand the name of the brand that packs carry
  */
 @RecordBuilder
@@ -68,7 +71,8 @@ public record Choices(
         NewRun run,
         NewMark mark,
         NewOwn own,
-        Optional<String> brand)
+        Optional<String> brand,
+        Optional<List<Leaving.Found>> leaving)
         implements ChoicesBuilder.With {
     /** Whether walls run square by themselves. */
     public enum Angle {
@@ -334,6 +338,7 @@ public record Choices(
                 NewRun.FIRST,
                 NewMark.FIRST,
                 NewOwn.first(units),
+                Optional.empty(),
                 Optional.empty());
     }
 

@@ -148,6 +148,11 @@ public record Workspace(
         return origin.document();
     }
 
+    /** The document with the plan as it is now, saved or not. */
+    public PlanDocument current() {
+        return document().with(plan());
+    }
+
     /** The active stage. */
     public WorkStage stage() {
         return tool.stage();

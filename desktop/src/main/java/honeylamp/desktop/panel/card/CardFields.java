@@ -4,9 +4,9 @@ import honeylamp.catalogue.Family.Place;
 import honeylamp.catalogue.KeptFinish;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.listing.WallElevation;
+import honeylamp.desktop.panel.part.Folding;
 import honeylamp.desktop.panel.part.LengthField;
 import honeylamp.desktop.panel.part.Library;
-import honeylamp.desktop.panel.part.Folding;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Keys;
@@ -26,7 +26,6 @@ import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
 import honeylamp.units.Words;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
@@ -34,7 +33,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.VBox;
 
 /** What the cards of all kinds have in common: typed lengths that edit the plan, and deleting. */
 record CardFields(WorkspaceModel model, Library<KeptFinish> finishes) {

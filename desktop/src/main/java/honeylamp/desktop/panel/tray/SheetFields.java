@@ -54,6 +54,7 @@ final class SheetFields {
 
     List<Node> nodes() {
         var out = new ArrayList<Node>(export());
+        out.add(new LeavingFields(model, window).section(part.leaving()));
         out.add(new RemarkFields(model, window).section(part.review()));
         var packs = new PackFields(model, window, libraries);
         out.add(packs.packs());

@@ -18,6 +18,7 @@ import honeylamp.plan.Review;
 import honeylamp.plan.View;
 import honeylamp.sheet.Refining;
 import honeylamp.sheet.Refining.Hint;
+import honeylamp.store.Leaving;
 import honeylamp.units.UnitSystem;
 import java.util.List;
 import java.util.Optional;
@@ -51,6 +52,7 @@ final class SheetTray implements Content<SheetTray.Part> {
      * @param recipes of packs a person keeps
      * @param brands a person keeps
      * @param brand the name of the brand packs carry
+     * @param leaving what was found when all pages were looked over
      * @param folded sections that are folded
      * @param hints what could be refined
      */
@@ -68,6 +70,7 @@ final class SheetTray implements Content<SheetTray.Part> {
             List<Recipe> recipes,
             List<Brand> brands,
             Optional<String> brand,
+            Optional<List<Leaving.Found>> leaving,
             Set<String> folded,
             List<Hint> hints) {}
 
@@ -90,6 +93,7 @@ final class SheetTray implements Content<SheetTray.Part> {
                 libraries.recipes().all(),
                 libraries.brands().all(),
                 now.choices().brand(),
+                now.choices().leaving(),
                 now.choices().round().folded(),
                 hints(laid));
     }
