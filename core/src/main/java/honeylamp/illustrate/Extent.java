@@ -4,7 +4,7 @@ import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.tiers.DimensionTiers.SideTiers;
 import honeylamp.geometry.Box;
 import honeylamp.illustrate.elevation.ElevationArt;
-import honeylamp.illustrate.paper.PaperRoom;
+import honeylamp.illustrate.pen.PaperRoom;
 import honeylamp.illustrate.words.AxisArt;
 import honeylamp.illustrate.words.TierPlaces;
 import honeylamp.plan.Showing.Kind;
@@ -22,6 +22,11 @@ import java.util.stream.Stream;
  * @param paper what its dimensions need around it
  */
 public record Extent(Box planMm, PaperRoom paper) {
+    /** As much as its dimensions need on each side, if they are shared evenly, in paper mm. */
+    public double marginMm() {
+        return Math.max(paper.across(), paper.up()) / 2;
+    }
+
     /** What both take, laid one over the other. */
     public Extent with(Extent other) {
         return new Extent(planMm.union(other.planMm), paper.with(other.paper));

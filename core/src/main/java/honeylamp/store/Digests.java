@@ -1,5 +1,6 @@
 package honeylamp.store;
 
+import honeylamp.output.WholeFile;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
@@ -14,11 +15,6 @@ import java.util.HexFormat;
 /** SHA-256 of what is compared. */
 public final class Digests {
     private Digests() {}
-
-    /** Writes what is digested. */
-    public interface Writing<X extends Exception> {
-        void to(OutputStream out) throws IOException, X;
-    }
 
     /** Of a plan with its pictures, and of more words. */
     public static String of(PlanDocument document, String more) {
@@ -45,9 +41,9 @@ public final class Digests {
     }
 
     /** Of what is written. */
-    public static <X extends Exception> String of(Writing<X> writing) throws IOException, X {
+    public static <X extends Exception> String of(WholeFile.Body<X> writing) throws IOException, X {
         var digest = sha256();
-        writing.to(new DigestOutputStream(OutputStream.nullOutputStream(), digest));
+        writing.writeTo(new DigestOutputStream(OutputStream.nullOutputStream(), digest));
         return HexFormat.of().formatHex(digest.digest());
     }
 

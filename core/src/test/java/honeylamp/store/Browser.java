@@ -189,10 +189,17 @@ final class Browser implements AutoCloseable {
     }
 
     @Override
-    public void close() throws Exception {
-        ask("Browser.close", Map.of());
-        if (!process.waitFor(10, TimeUnit.SECONDS)) {
+    public void close() throws IOException {
+        try {
+            ask("Browser.close", Map.of());
+            if (!process.waitFor(10, TimeUnit.SECONDS)) {
+                process.destroyForcibly();
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        } catch (Exception e) {
             process.destroyForcibly();
+            throw new IOException("the browser does not end", e);
         }
     }
 }

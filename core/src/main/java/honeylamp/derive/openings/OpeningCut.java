@@ -72,7 +72,7 @@ public record OpeningCut(
     }
 
     /** The cut with other ends. */
-    OpeningCut with(Ends other) {
+    public OpeningCut with(Ends other) {
         return new OpeningCut(opening, host, thicknessMm, leftFace, rightFace, level, other);
     }
 

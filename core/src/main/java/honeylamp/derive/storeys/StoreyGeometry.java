@@ -1,7 +1,6 @@
 package honeylamp.derive.storeys;
 
 import honeylamp.derive.fixed.FixedParts;
-import honeylamp.derive.openings.CornerWindows;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.openings.OpeningPlaces;
 import honeylamp.derive.rooms.Boundaries;

@@ -161,10 +161,8 @@ final class WorkspaceRules {
     private Optional<Viewport> wholeStorey(Workspace w, Fit fit) {
         return Extent.of(ShownPlan.view(cache.laidOut(w.plan()), w.worked(), w.stage()))
                 .map(extent -> {
-                    var room = extent.paper();
-                    var margin =
-                            Math.max(room.across(), room.up()) / 2 * w.frame().scale();
-                    var box = extent.planMm().grown(margin);
+                    var box =
+                            extent.planMm().grown(extent.marginMm() * w.frame().scale());
                     var scale = Math.min(fit.width() / box.width(), fit.clearHeight() / box.height()) * STOREY_SHARE;
                     return fit.above(box.centre(), scale);
                 });

@@ -1,4 +1,4 @@
-package honeylamp.illustrate.paper;
+package honeylamp.illustrate.pen;
 
 /** Room that dimensions take on the sides of what is drawn, in paper mm. */
 public record PaperRoom(double left, double right, double above, double below) {

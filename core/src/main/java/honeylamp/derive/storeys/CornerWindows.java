@@ -1,5 +1,6 @@
-package honeylamp.derive.openings;
+package honeylamp.derive.storeys;
 
+import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.openings.OpeningCut.Ends;
 import honeylamp.geometry.Curve;
 import honeylamp.geometry.Point;
@@ -12,7 +13,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** Windows that meet round a corner: between the two halves the corner itself is open. */
-public final class CornerWindows {
+final class CornerWindows {
     private static final double AT_END_MM = 1;
 
     private CornerWindows() {}
