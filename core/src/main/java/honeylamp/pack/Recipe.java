@@ -54,10 +54,17 @@ public record Recipe(String name, String about, List<Part> parts, Optional<Brand
      * @param labels the name of a set of labels
      * @param dimensions the name of a set of dimensions
      * @param bare without furniture
+     * @param square with a checking square on every page
      */
-    public record Drawn(Optional<String> look, Optional<String> labels, Optional<String> dimensions, boolean bare) {
+    public record Drawn(
+            Optional<String> look,
+            Optional<String> labels,
+            Optional<String> dimensions,
+            boolean bare,
+            boolean square) {
         /** As it is in the plan. */
-        public static final Drawn AS_IT_IS = new Drawn(Optional.empty(), Optional.empty(), Optional.empty(), false);
+        public static final Drawn AS_IT_IS =
+                new Drawn(Optional.empty(), Optional.empty(), Optional.empty(), false, false);
     }
 
     /**

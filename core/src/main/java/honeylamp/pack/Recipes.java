@@ -17,7 +17,8 @@ public final class Recipes {
     private static final Drawn LISTED_BARE = drawn(Looks.LISTING.name(), "Name, area and size", "None", true);
     private static final Drawn FOR_FRIENDS = drawn(Looks.DAYLIGHT.name(), "Name only", "None", false);
     private static final Drawn BUILT = drawn(Looks.INK.name(), "All for the builder", "Three tiers", true);
-    private static final Drawn PLANNED = drawn(Looks.INK.name(), "Name and area", "Overall only", true);
+    private static final Drawn PLANNED = new Drawn(
+            Optional.of(Looks.INK.name()), Optional.of("Name and area"), Optional.of("Overall only"), true, true);
 
     private static final List<Recipe> ALL = List.of(
             recipe(
@@ -86,7 +87,7 @@ public final class Recipes {
                             false)),
             recipe(
                     "Planning set",
-                    "for the planning office: black and white, to a true scale",
+                    "for the planning office: black and white, to a true scale, with a checking square",
                     pages("{plan}-planning", PLANNED),
                     new Part(
                             "{plan}-{page}-planning",
@@ -117,7 +118,7 @@ public final class Recipes {
     }
 
     private static Drawn drawn(String look, String labels, String dimensions, boolean bare) {
-        return new Drawn(Optional.of(look), Optional.of(labels), Optional.of(dimensions), bare);
+        return new Drawn(Optional.of(look), Optional.of(labels), Optional.of(dimensions), bare, false);
     }
 
     private static Part web(String file, Of of, Drawn drawn, Measure measure) {

@@ -105,7 +105,11 @@ public record Page(
         /** What the pieces that are seen come to, room by room. */
         COSTS("Cost by room"),
         /** How wide the ways to rooms are. */
-        WAYS("Ways to rooms");
+        WAYS("Ways to rooms"),
+        /** What the storeys of the house come to, net and gross, and what is counted apart. */
+        AREAS("Areas of the house"),
+        /** A square of a known side, to measure on a print. */
+        SQUARE("Checking square");
 
         private final String label;
 

@@ -292,6 +292,13 @@ final class SheetLists {
                     "Ways to rooms",
                     PlainRow.ways(seen(Kind.WALLS), page.plan().units()));
         }
+        if (listed.contains(Listing.AREAS)) {
+            plain(out, "Areas of the house", HouseAreas.of(page.plan()).rows());
+        }
+        if (listed.contains(Listing.SQUARE)) {
+            var square = new CheckingSquare(page.plan().units(), pen, table);
+            out.add(new Block(square.needsMm(), square::in));
+        }
         if (listed.contains(Listing.WALLS)) {
             var seen = seen(Kind.WALLS);
             var rows = walls(seen);

@@ -112,6 +112,22 @@ class PagesWindowTest {
     }
 
     @Test
+    void areasASquareAndASentenceGoOnThePageAndAgain() throws Exception {
+        try (var w = house()) {
+            w.press("stage-sheet");
+            w.press("list-areas");
+            w.press("list-square");
+            w.press("sentence-guidance");
+            assertThat(page(w).lists()).contains(Page.Listing.AREAS, Page.Listing.SQUARE);
+            assertThat(page(w).notes()).contains("Measure before you order");
+            w.press("sentence-guidance");
+            assertThat(page(w).notes()).isEmpty();
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(page(w).notes()).contains("Measure before you order");
+        }
+    }
+
+    @Test
     void aNoteIsLaidOnThePageSetAndTakenAway() throws Exception {
         try (var w = house()) {
             w.press("stage-sheet");

@@ -5,6 +5,7 @@ import honeylamp.catalogue.LabelSets.LabelSet;
 import honeylamp.catalogue.Looks;
 import honeylamp.catalogue.TierSets;
 import honeylamp.catalogue.TierSets.TierSet;
+import honeylamp.edit.PageEdits;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
 import honeylamp.pack.Brand;
@@ -12,6 +13,7 @@ import honeylamp.pack.Recipe.Drawn;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Look;
 import honeylamp.plan.Oklch;
+import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Role;
 import honeylamp.plan.RoomPairs;
@@ -42,7 +44,20 @@ final class Dressing {
         if (brand.isPresent()) {
             out = ViewEdits.look(out, view, Reach.ALL, look -> branded(look, brand.get()));
         }
+        if (drawn.square()) {
+            out = squared(out);
+        }
         return drawn.bare() ? worded(bare(out, view), view, drawn) : worded(out, view, drawn);
+    }
+
+    private static Plan squared(Plan plan) {
+        var out = plan;
+        for (var page : plan.presentation().pages()) {
+            if (!page.lists().contains(Listing.SQUARE)) {
+                out = PageEdits.toggle(out, page.id(), Reach.THIS, Listing.SQUARE);
+            }
+        }
+        return out;
     }
 
     private static Plan bare(Plan plan, ViewId view) {

@@ -121,7 +121,7 @@ class PackRunTest {
 
     @Test
     void aPlanIsDrawnAsTheRecipeSaysAndNotChanged() throws Exception {
-        var bare = new Drawn(Optional.of("ink"), Optional.of("Name only"), Optional.of("None"), true);
+        var bare = new Drawn(Optional.of("ink"), Optional.of("Name only"), Optional.of("None"), true, false);
         var plan = SailclothYard.plan();
         run(small(part("a", Format.PDF, Of.EACH_PAGE, bare, Measure.PRINT)), plan);
         run(small(part("b", Format.PDF, Of.EACH_PAGE, Drawn.AS_IT_IS, Measure.PRINT)), plan);
@@ -220,7 +220,7 @@ class PackRunTest {
                 .hasMessageContaining("no name of a file");
         assertThatThrownBy(() -> part("a", Format.PNG, Of.ALL_PAGES, Drawn.AS_IT_IS, Measure.PRINT))
                 .hasMessageContaining("only into a PDF");
-        var gone = new Drawn(Optional.of("Moonlit"), Optional.empty(), Optional.empty(), false);
+        var gone = new Drawn(Optional.of("Moonlit"), Optional.empty(), Optional.empty(), false, false);
         assertThatThrownBy(() ->
                         run(small(part("a", Format.PNG, Of.EACH_PAGE, gone, Measure.PRINT)), SailclothYard.plan()))
                 .hasMessageContaining("no look called \"Moonlit\"")
@@ -229,7 +229,7 @@ class PackRunTest {
 
     @Test
     void aFileThatFailsDoesNotHoldUpTheOthers() throws Exception {
-        var night = new Drawn(Optional.of("Night drawing"), Optional.empty(), Optional.empty(), false);
+        var night = new Drawn(Optional.of("Night drawing"), Optional.empty(), Optional.empty(), false, false);
         var lines = PackRun.into(
                 folder,
                 small(part("dark", Format.PNG, Of.EACH_STOREY, night, Measure.longest(300, 300)), EACH),

@@ -1,5 +1,6 @@
 package honeylamp.desktop.panel.tray;
 
+import honeylamp.catalogue.PageSentences;
 import honeylamp.catalogue.Scales;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.panel.part.LengthField;
@@ -72,7 +73,7 @@ final class SheetFields {
                 out.add(Widgets.section("Seen before the wall", depth(front)));
             }
             out.add(Widgets.section("Title block", words()));
-            out.add(Widgets.section(page.sheet().hasColumn() ? "Beside the plan" : "Below the plan", lists(), notes()));
+            out.add(Widgets.section(page.sheet().hasColumn() ? "Beside the plan" : "Below the plan", lists(), notes(), sentences()));
             out.add(Widgets.section("Notes on the page", new NoteFields(model, part).all()));
             out.add(Widgets.section("Pictures on the page", new PictureFields(model, window, part).all()));
         } else {
@@ -337,6 +338,22 @@ final class SheetFields {
                                     : "Listed in a band below the plan; the plan has the less room",
                             page.lists().contains(list),
                             () -> model.edit(PageEdits.toggle(plan(), id(), reach(), list), "Change lists")));
+        }
+        return out;
+    }
+
+    /** What many pages say about how far to trust them. */
+    private Node sentences() {
+        var out = new FlowPane(6, 6);
+        for (var each : PageSentences.values()) {
+            out.getChildren()
+                    .add(Widgets.toggle(
+                            each.label(),
+                            "sentence-" + each.name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                            each.sentence(),
+                            page.notes().contains(each.sentence()),
+                            () -> model.edit(
+                                    PageEdits.notes(plan(), id(), reach(), each.in(page.notes())), "Write notes")));
         }
         return out;
     }
