@@ -57,11 +57,7 @@ public record Recipe(String name, String about, List<Part> parts, Optional<Brand
      * @param square with a checking square on every page
      */
     public record Drawn(
-            Optional<String> look,
-            Optional<String> labels,
-            Optional<String> dimensions,
-            boolean bare,
-            boolean square) {
+            Optional<String> look, Optional<String> labels, Optional<String> dimensions, boolean bare, boolean square) {
         /** As it is in the plan. */
         public static final Drawn AS_IT_IS =
                 new Drawn(Optional.empty(), Optional.empty(), Optional.empty(), false, false);

@@ -27,6 +27,11 @@ public record ComposedPage(
         this(widthMm, heightMm, frame, title, title, author, drawing);
     }
 
+    /** Whether words of a page say that something had no room on it. */
+    public static boolean isLeftOut(String words) {
+        return words.endsWith(ListRows.LEFT_OUT);
+    }
+
     /** The page with a layer more, on top. */
     public ComposedPage with(Layer layer) {
         return drawn(drawing.with(new Drawing(List.of(layer))));

@@ -34,8 +34,9 @@ record HouseAreas(List<StoreyArea> storeys, Map<CountsAs, Double> apart, double 
                 apart.put(counts, mm2);
             }
         }
-        var gross =
-                plan.all().stream().mapToDouble(s -> s.geometry().grossAreaMm2()).sum();
+        var gross = plan.all().stream()
+                .mapToDouble(s -> s.geometry().grossAreaMm2())
+                .sum();
         return new HouseAreas(storeys, apart, gross);
     }
 

@@ -27,18 +27,15 @@ record ListRows(LaidPage page, SheetPen pen) {
         return (int) Math.max(0, Math.floor((bottom - y) / pen.row() + 1e-9) + 1);
     }
 
+    /** How words end that tell what was left out. */
+    static final String LEFT_OUT = "without room on the page";
+
     /** Says that rows were left out; returns the y of the next row. */
     double andMore(int left, Box column, double y) {
         if (left == 0) {
             return y;
         }
-        pen.quiet(
-                "and " + left + " more, without room on the page",
-                column.minX(),
-                y,
-                TextRole.BODY,
-                Typeface.REGULAR,
-                Align.LEFT);
+        pen.quiet("and " + left + " more, " + LEFT_OUT, column.minX(), y, TextRole.BODY, Typeface.REGULAR, Align.LEFT);
         return y + pen.row();
     }
 

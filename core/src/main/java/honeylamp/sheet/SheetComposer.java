@@ -52,16 +52,44 @@ public final class SheetComposer {
     private final SheetLayout layout;
 
     private SheetComposer(LaidPage page) {
+        this(
+                page,
+                SheetLayout.of(
+                        page.page().sheet(),
+                        page.page().sheet().hasColumn()
+                                ? 0
+                                : SheetLists.bandMm(
+                                        page, SheetLayout.insideMm(page.page().sheet()))));
+    }
+
+    private SheetComposer(LaidPage page, SheetLayout layout) {
         this.page = page;
         this.plan = page.plan();
         this.sheet = page.page().sheet();
-        this.layout =
-                SheetLayout.of(sheet, sheet.hasColumn() ? 0 : SheetLists.bandMm(page, SheetLayout.insideMm(sheet)));
+        this.layout = layout;
+    }
+
+    /** Lists that are too long for their column get another, where that makes no plan smaller. */
+    private static SheetComposer of(LaidPage page) {
+        var usual = new SheetComposer(page);
+        if (!usual.layout.hasColumn() || !SheetLists.isTooLong(page, usual.layout.lists())) {
+            return usual;
+        }
+        var wide =
+                new SheetComposer(page, SheetLayout.withTwoColumns(page.page().sheet()));
+        return wide.keeps(usual) ? wide : usual;
+    }
+
+    /** Whether all plans are as large, and have room. */
+    private boolean keeps(SheetComposer other) {
+        return IntStream.range(0, page.views().size())
+                .allMatch(i -> frame(i).scale() == other.frame(i).scale()
+                        && taken(i).map(cell(i).grown(HAIR_MM)::contains).orElse(true));
     }
 
     /** A page as it leaves the house; a plan without walls gives empty views. */
     public static ComposedPage compose(LaidPage page, Lamp lamp, double shadePxPerMm) {
-        var composer = new SheetComposer(page);
+        var composer = of(page);
         var frames = composer.frames();
         return composer.composed(frames, frames.getFirst(), lamp, shadePxPerMm, new Remembered());
     }
@@ -74,7 +102,7 @@ public final class SheetComposer {
     /** The same, faster where it is like pages before. */
     public static ComposedPage compose(
             LaidPage page, ViewId worked, PaperFrame frame, Lamp lamp, double shadePxPerMm, Remembered remembered) {
-        var composer = new SheetComposer(page);
+        var composer = of(page);
         var frames = new ArrayList<PaperFrame>();
         for (var i = 0; i < page.views().size(); i++) {
             var isWorked = page.views().get(i).view().id().equals(worked);
@@ -86,12 +114,12 @@ public final class SheetComposer {
     /** Where the plan would lie on the page in a view of it, without drawing it. */
     public static PaperFrame frame(LaidPage page, ViewId worked) {
         var ids = page.views().stream().map(v -> v.view().id()).toList();
-        return new SheetComposer(page).frame(Math.max(0, ids.indexOf(worked)));
+        return of(page).frame(Math.max(0, ids.indexOf(worked)));
     }
 
     /** Whether a view of the page lies within the part of it that is meant for it. */
     static boolean fits(LaidPage page, ViewId worked) {
-        var composer = new SheetComposer(page);
+        var composer = of(page);
         var at = page.views().stream().map(v -> v.view().id()).toList().indexOf(worked);
         var cell = composer.cell(at).grown(HAIR_MM);
         return composer.taken(at).map(cell::contains).orElse(true);
@@ -100,7 +128,7 @@ public final class SheetComposer {
     /** What a view takes of its page with the dimensions around it, in paper mm; empty if there is nothing to see. */
     public static Optional<Box> taken(LaidPage page, ViewId view) {
         var ids = page.views().stream().map(v -> v.view().id()).toList();
-        return new SheetComposer(page).taken(ids.indexOf(view));
+        return of(page).taken(ids.indexOf(view));
     }
 
     private Optional<Box> taken(int index) {
@@ -316,7 +344,10 @@ public final class SheetComposer {
                 Ink.of(page.look().palette().of(Role.PAPER).argb()));
         var pen = new SheetPen(page.look());
         var block = new TitleBlockArt(page, layout, pen, frames);
-        if (layout.hasColumn()) {
+        if (layout.hasTwoColumns()) {
+            new SheetLists(page, pen, scale(frames), told).columns(layout.lists(), 2);
+            block.column(title());
+        } else if (layout.hasColumn()) {
             new SheetLists(page, pen, scale(frames), told).column(besideTheBuilding(frames, told));
             block.column(title());
         } else {

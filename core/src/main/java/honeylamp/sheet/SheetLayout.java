@@ -43,8 +43,20 @@ record SheetLayout(Box page, Box view, Box lists, Box title, boolean hasColumn) 
         var edge = sheet.margins().othersMm();
         var inside = new Box(sheet.margins().bindingMm(), edge, page.maxX() - edge, page.maxY() - edge);
         return sheet.hasColumn()
-                ? withColumn(page, inside)
+                ? withColumn(page, inside, 1)
                 : withStrip(page, inside, Math.min(bandMm, inside.height() * MOST_BAND));
+    }
+
+    /** The layout of a sheet with a column and another beside it. */
+    static SheetLayout withTwoColumns(Sheet sheet) {
+        var page = new Box(0, 0, sheet.widthMm(), sheet.heightMm());
+        var edge = sheet.margins().othersMm();
+        return withColumn(page, new Box(sheet.margins().bindingMm(), edge, page.maxX() - edge, page.maxY() - edge), 2);
+    }
+
+    /** Whether lists have more than one column. */
+    boolean hasTwoColumns() {
+        return hasColumn && lists.width() > COLUMN_MM + GUTTER_MM;
     }
 
     /** Whether the title block has a row for facts of its own. */
@@ -57,14 +69,15 @@ record SheetLayout(Box page, Box view, Box lists, Box title, boolean hasColumn) 
         return sheet.widthMm() - sheet.margins().bindingMm() - sheet.margins().othersMm();
     }
 
-    private static SheetLayout withColumn(Box page, Box inside) {
-        var left = inside.maxX() - COLUMN_MM;
+    private static SheetLayout withColumn(Box page, Box inside, int columns) {
+        var right = inside.maxX() - COLUMN_MM;
+        var left = right - (columns - 1) * (COLUMN_MM + GUTTER_MM);
         var top = inside.maxY() - COLUMN_TITLE_MM;
         return new SheetLayout(
                 page,
                 new Box(inside.minX(), inside.minY(), left - GUTTER_MM, inside.maxY()),
                 new Box(left, inside.minY(), inside.maxX(), top - GUTTER_MM),
-                new Box(left, top, inside.maxX(), inside.maxY()),
+                new Box(right, top, inside.maxX(), inside.maxY()),
                 true);
     }
 

@@ -138,6 +138,13 @@ final class SheetLists {
         return tried.band(room) - room.minY();
     }
 
+    /** Whether anything of the lists of a page is left out in a column. */
+    static boolean isTooLong(LaidPage page, Box column) {
+        var pen = new SheetPen(page.look());
+        new SheetLists(page, pen, "", Map.of()).column(column);
+        return Mark.words(pen.marks()).anyMatch(t -> t.text().endsWith(ListRows.LEFT_OUT));
+    }
+
     /** How far down the lists of a page reach in a column so wide, in paper mm. */
     static double columnMm(LaidPage page, double widthMm, Map<RoomId, String> told) {
         var tried = new SheetLists(page, new SheetPen(page.look()), "", told);
@@ -175,7 +182,11 @@ final class SheetLists {
 
     /** Side by side; returns the y below the longest. */
     double band(Box band) {
-        var count = Math.max(1, (int) ((band.width() + BETWEEN_MM) / (COLUMN_MM + BETWEEN_MM)));
+        return columns(band, Math.max(1, (int) ((band.width() + BETWEEN_MM) / (COLUMN_MM + BETWEEN_MM))));
+    }
+
+    /** In so many columns; returns the y below the longest. */
+    double columns(Box band, int count) {
         var width = (band.width() - (count - 1) * BETWEEN_MM) / count;
         var down = new double[count];
         Arrays.fill(down, band.minY());
@@ -207,9 +218,7 @@ final class SheetLists {
     private void listsLeft(int left, Box room) {
         if (left > 0) {
             pen.quiet(
-                    left == 1
-                            ? "One list more, without room on the page"
-                            : left + " lists more, without room on the page",
+                    left == 1 ? "One list more, " + ListRows.LEFT_OUT : left + " lists more, " + ListRows.LEFT_OUT,
                     room.minX(),
                     room.maxY(),
                     TextRole.BODY,

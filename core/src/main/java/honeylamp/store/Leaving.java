@@ -84,7 +84,7 @@ public final class Leaving {
             out.add(new Found(About.WORDS, id, reading.sentence()));
         }
         sheetWords(drawn)
-                .filter(words -> words.endsWith("without room on the page"))
+                .filter(words -> ComposedPage.isLeftOut(words))
                 .forEach(words -> out.add(new Found(
                         About.ROOM_ON_PAGE,
                         id,

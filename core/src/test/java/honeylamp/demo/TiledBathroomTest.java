@@ -52,7 +52,8 @@ class TiledBathroomTest {
         assertThat(PLAN.pages()).hasSize(2);
         var drawing = SheetComposer.compose(page, Lamp.LIT, 1).drawing();
         var words = drawing.layers().stream()
-                .filter(l -> l.kind() == LayerKind.SHEET || l.kind() == LayerKind.DIMENSIONS)
+                .filter(l ->
+                        l.kind() == LayerKind.SHEET || l.kind() == LayerKind.LABELS || l.kind() == LayerKind.DIMENSIONS)
                 .flatMap(l -> l.marks().stream())
                 .filter(Mark.Text.class::isInstance)
                 .map(m -> ((Mark.Text) m).text())

@@ -57,7 +57,9 @@ class HouseAreasTest {
     void garagesOutdoorsAndLowRoomsAreCountedApart() {
         assertThat(words(counting(CountsAs.GARAGE)))
                 .startsWith("Net indoors 0.00 m\u00b2 \u00b7 0.0 ft\u00b2")
-                .contains("Garage 20.00 m\u00b2 \u00b7 215.3 ft\u00b2", "With garage 20.00 m\u00b2 \u00b7 215.3 ft\u00b2");
+                .contains(
+                        "Garage 20.00 m\u00b2 \u00b7 215.3 ft\u00b2",
+                        "With garage 20.00 m\u00b2 \u00b7 215.3 ft\u00b2");
         assertThat(HouseAreas.of(LaidPlan.of(counting(CountsAs.LOW_HEADROOM))).apart())
                 .containsOnlyKeys(CountsAs.LOW_HEADROOM);
     }
@@ -68,9 +70,14 @@ class HouseAreasTest {
         for (var plan : List.of(QuillbackLane.plan(), SailclothYard.plan())) {
             var laid = LaidPlan.of(plan);
             var areas = HouseAreas.of(laid);
-            assertThat(areas.storeys().stream().mapToDouble(HouseAreas.StoreyArea::netMm2).sum())
+            assertThat(areas.storeys().stream()
+                            .mapToDouble(HouseAreas.StoreyArea::netMm2)
+                            .sum())
                     .isCloseTo(areas.netMm2(), within(1e-6));
-            var all = areas.netMm2() + areas.apart().values().stream().mapToDouble(Double::doubleValue).sum();
+            var all = areas.netMm2()
+                    + areas.apart().values().stream()
+                            .mapToDouble(Double::doubleValue)
+                            .sum();
             var scheduled = Schedule.rooms(laid).rows().stream()
                     .mapToDouble(row -> ((Schedule.Cell.Wide) row.cells().stream()
                                     .filter(Schedule.Cell.Wide.class::isInstance)

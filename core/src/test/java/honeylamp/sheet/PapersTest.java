@@ -58,6 +58,39 @@ class PapersTest {
         return Stream.concat(Paper.standard().stream(), own).toList();
     }
 
+    /**
+     * Forty rooms of 3 by 3 m on A1 across: at 1:50 the house is 420 by 360 mm on paper of 841 by 594, so that another column
+     * makes it no smaller, and all rooms, finishes and areas are listed.
+     */
+    @Test
+    void longListsGetAnotherColumnWhereThePlanKeepsItsScale() {
+        var plan = PageEdits.sheet(withRooms(40), s -> s.on(Paper.A1, Way.LANDSCAPE));
+        var one = LaidPlan.of(plan).page(FIRST);
+        var scale = SheetComposer.frame(one, one.views().getFirst().view().id()).scale();
+        for (var list : List.of(Listing.AREAS, Listing.SQUARE, Listing.WALLS, Listing.SHOPPING)) {
+            plan = PageEdits.toggle(plan, FIRST, Reach.THIS, list);
+        }
+        plan = PageEdits.notes(plan, FIRST, Reach.THIS, "Check all on site before work begins.\n".repeat(34));
+        var laid = LaidPlan.of(plan).page(FIRST);
+        assertThat(SheetLists.isTooLong(
+                        laid, SheetLayout.of(laid.page().sheet(), 0).lists()))
+                .isTrue();
+        var page = SheetComposer.compose(laid, Lamp.LIT, 0.5);
+        assertThat(page.frame().scale()).isEqualTo(scale);
+        var words = Mark.words(page.drawing().layers().stream()
+                        .filter(l -> l.kind() == LayerKind.SHEET)
+                        .flatMap(l -> l.marks().stream())
+                        .toList())
+                .toList();
+        assertThat(words)
+                .extracting(Mark.Text::text)
+                .noneMatch(ComposedPage::isLeftOut)
+                .contains("Checking square");
+        assertThat(words.stream().map(t -> Math.round(t.at().x())).distinct().count())
+                .as("they begin at the left edges of two columns")
+                .isGreaterThan(2);
+    }
+
     /** No word of the page's own lies over another or off the paper; each room is listed or counted among those left out. */
     @ParameterizedTest
     @ValueSource(ints = {1, 8, 40, 120})

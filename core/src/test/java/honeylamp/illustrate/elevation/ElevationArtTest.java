@@ -77,8 +77,9 @@ class ElevationArtTest {
     void aPageHoldsAllWallsWithNumbersNamesTilesAndDimensionsThatAddUp() {
         var drawing = page(tiled(), tiled().presentation().pages().size() - 1);
         var words = texts(drawing, LayerKind.SHEET);
-        assertThat(words).anyMatch(t -> t.startsWith("1   Bathroom, wall in the"));
-        assertThat(words).anyMatch(t -> t.startsWith("4   Bathroom, wall in the"));
+        var names = texts(drawing, LayerKind.LABELS);
+        assertThat(names).anyMatch(t -> t.startsWith("1   Bathroom, wall in the"));
+        assertThat(names).anyMatch(t -> t.startsWith("4   Bathroom, wall in the"));
         assertThat(words).contains("Finishes").doesNotContain("Rooms");
         assertThat(words).anyMatch(t -> t.matches("Glazed tile, sea: \\d+ to order"));
         var numbers = texts(drawing, LayerKind.DIMENSIONS);

@@ -73,7 +73,8 @@ final class SheetFields {
                 out.add(Widgets.section("Seen before the wall", depth(front)));
             }
             out.add(Widgets.section("Title block", words()));
-            out.add(Widgets.section(page.sheet().hasColumn() ? "Beside the plan" : "Below the plan", lists(), notes(), sentences()));
+            out.add(Widgets.section(
+                    page.sheet().hasColumn() ? "Beside the plan" : "Below the plan", lists(), notes(), sentences()));
             out.add(Widgets.section("Notes on the page", new NoteFields(model, part).all()));
             out.add(Widgets.section("Pictures on the page", new PictureFields(model, window, part).all()));
         } else {
