@@ -7,6 +7,7 @@ import honeylamp.plan.Page;
 import honeylamp.plan.Page.LaidNote;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
+import honeylamp.plan.Sheet.OwnField;
 import honeylamp.plan.Sheet.TitleBlock;
 import honeylamp.plan.Storey;
 import java.util.function.UnaryOperator;
@@ -83,7 +84,11 @@ public final class WordEdits {
                                 words.in(title.client()),
                                 words.in(title.author()),
                                 words.in(title.date()),
-                                words.in(title.revision()))));
+                                words.in(title.revision()),
+                                title.own().stream()
+                                        .map(f -> new OwnField(f.label(), words.in(f.words(), OwnField.LONGEST_WORDS)))
+                                        .toList(),
+                                title.block())));
     }
 
     /** What is looked for, and how often it was found. */

@@ -138,10 +138,76 @@ public record Sheet(Paper paper, Way way, Margins margins, TitleBlock title) imp
         }
     }
 
-    /** The words of the title block; empty ones are left out. */
+    /** How the words of a title block stand on a page. */
+    public enum Block {
+        /** At the foot of the column of lists, or in a strip below the plan. */
+        WHOLE("Whole"),
+        /** In one line at the foot of the page. */
+        LINE("One line"),
+        /** Only scale and north. */
+        NONE("None");
+
+        private final String label;
+
+        Block(String label) {
+            this.label = label;
+        }
+
+        /** The word people see. */
+        public String label() {
+            return label;
+        }
+    }
+
+    /** A field of one's own. */
+    public record OwnField(String label, String words) {
+        /** A longer label leaves no room for its words. */
+        public static final int LONGEST_LABEL = 24;
+
+        public static final int LONGEST_WORDS = 80;
+
+        /** Refuses a field without a label, and words that have no room. */
+        public OwnField {
+            Checks.within("letters of a label", label.length(), 1, LONGEST_LABEL);
+            Checks.within("letters of a field", words.length(), 0, LONGEST_WORDS);
+        }
+    }
+
+    /**
+     * The words of the title block; empty ones are left out.
+     *
+     * @param own further fields, no more than six
+     */
     @RecordBuilder
-    public record TitleBlock(String project, String drawing, String client, String author, String date, String revision)
+    public record TitleBlock(
+            String project,
+            String drawing,
+            String client,
+            String author,
+            String date,
+            String revision,
+            List<OwnField> own,
+            Block block)
             implements SheetTitleBlockBuilder.With {
+        /** More have no room. */
+        public static final int MOST_OWN = 6;
+
+        /** Freezes the list; refuses more than six own fields. */
+        public TitleBlock {
+            own = List.copyOf(own);
+            Checks.within("own fields of a title block", own.size(), 0, MOST_OWN);
+        }
+
+        /** A whole block without own fields. */
+        public TitleBlock(String project, String drawing, String client, String author, String date, String revision) {
+            this(project, drawing, client, author, date, revision, List.of(), Block.WHOLE);
+        }
+
+        /** The own fields that say something. */
+        public List<OwnField> said() {
+            return own.stream().filter(f -> !f.words().isBlank()).toList();
+        }
+
         /** A block with only the project's name. */
         public static TitleBlock of(String project) {
             return new TitleBlock(project, "", "", "", "", "");

@@ -346,14 +346,12 @@ public final class SheetComposer {
         var block = new TitleBlockArt(page, layout, pen, frames);
         if (layout.hasTwoColumns()) {
             new SheetLists(page, pen, scale(frames), told).columns(layout.lists(), 2);
-            block.column(title());
         } else if (layout.hasColumn()) {
             new SheetLists(page, pen, scale(frames), told).column(besideTheBuilding(frames, told));
-            block.column(title());
         } else {
             new SheetLists(page, pen, scale(frames), told).band(layout.lists());
-            block.strip(title());
         }
+        block.draw(title());
         var names = new SheetPen(page.look()); // what views are called goes with them, wherever they go
         if (frames.size() > 1) {
             captions(frames, pen, names);

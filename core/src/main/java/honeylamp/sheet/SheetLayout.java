@@ -2,6 +2,8 @@ package honeylamp.sheet;
 
 import honeylamp.geometry.Box;
 import honeylamp.plan.Sheet;
+import honeylamp.plan.Sheet.Block;
+import honeylamp.plan.Sheet.TitleBlock;
 import java.util.Comparator;
 import java.util.stream.IntStream;
 
@@ -27,6 +29,18 @@ record SheetLayout(Box page, Box view, Box lists, Box title, boolean hasColumn) 
     private static final double TALL_STRIP_MM = 36;
 
     private static final double TALL_BELOW_MM = 230;
+    /** A title block in one line. */
+    private static final double LINE_MM = 12;
+
+    /** Scale, bar and north alone. */
+    private static final double ORIENTATION_MM = 22;
+
+    /** A field with its label above it. */
+    static final double FACT_MM = 9;
+
+    /** So many own fields stand beside each other in a strip. */
+    static final int OWN_IN_A_ROW = 4;
+
     private static final double COLUMN_MM = 54;
     private static final double COLUMN_TITLE_MM = 84;
 
@@ -43,15 +57,19 @@ record SheetLayout(Box page, Box view, Box lists, Box title, boolean hasColumn) 
         var edge = sheet.margins().othersMm();
         var inside = new Box(sheet.margins().bindingMm(), edge, page.maxX() - edge, page.maxY() - edge);
         return sheet.hasColumn()
-                ? withColumn(page, inside, 1)
-                : withStrip(page, inside, Math.min(bandMm, inside.height() * MOST_BAND));
+                ? withColumn(page, inside, 1, sheet.title())
+                : withStrip(page, inside, Math.min(bandMm, inside.height() * MOST_BAND), sheet.title());
     }
 
     /** The layout of a sheet with a column and another beside it. */
     static SheetLayout withTwoColumns(Sheet sheet) {
         var page = new Box(0, 0, sheet.widthMm(), sheet.heightMm());
         var edge = sheet.margins().othersMm();
-        return withColumn(page, new Box(sheet.margins().bindingMm(), edge, page.maxX() - edge, page.maxY() - edge), 2);
+        return withColumn(
+                page,
+                new Box(sheet.margins().bindingMm(), edge, page.maxX() - edge, page.maxY() - edge),
+                2,
+                sheet.title());
     }
 
     /** Whether lists have more than one column. */
@@ -69,10 +87,22 @@ record SheetLayout(Box page, Box view, Box lists, Box title, boolean hasColumn) 
         return sheet.widthMm() - sheet.margins().bindingMm() - sheet.margins().othersMm();
     }
 
-    private static SheetLayout withColumn(Box page, Box inside, int columns) {
+    private static SheetLayout withColumn(Box page, Box inside, int columns, TitleBlock title) {
         var right = inside.maxX() - COLUMN_MM;
         var left = right - (columns - 1) * (COLUMN_MM + GUTTER_MM);
-        var top = inside.maxY() - COLUMN_TITLE_MM;
+        if (title.block() == Block.LINE) {
+            var line = inside.maxY() - LINE_MM;
+            return new SheetLayout(
+                    page,
+                    new Box(inside.minX(), inside.minY(), left - GUTTER_MM, line - GUTTER_MM),
+                    new Box(left, inside.minY(), inside.maxX(), line - GUTTER_MM),
+                    new Box(inside.minX(), line, inside.maxX(), inside.maxY()),
+                    true);
+        }
+        var high = title.block() == Block.NONE
+                ? ORIENTATION_MM
+                : COLUMN_TITLE_MM + FACT_MM * title.said().size();
+        var top = inside.maxY() - high;
         return new SheetLayout(
                 page,
                 new Box(inside.minX(), inside.minY(), left - GUTTER_MM, inside.maxY()),
@@ -81,8 +111,15 @@ record SheetLayout(Box page, Box view, Box lists, Box title, boolean hasColumn) 
                 true);
     }
 
-    private static SheetLayout withStrip(Box page, Box inside, double bandMm) {
-        var top = inside.maxY() - (inside.width() < TALL_BELOW_MM ? TALL_STRIP_MM : STRIP_MM);
+    private static SheetLayout withStrip(Box page, Box inside, double bandMm, TitleBlock title) {
+        var whole = (inside.width() < TALL_BELOW_MM ? TALL_STRIP_MM : STRIP_MM)
+                + FACT_MM * Math.ceilDiv(title.said().size(), OWN_IN_A_ROW);
+        var top = inside.maxY()
+                - switch (title.block()) {
+                    case WHOLE -> whole;
+                    case LINE -> LINE_MM;
+                    case NONE -> ORIENTATION_MM;
+                };
         var band = top - GUTTER_MM - bandMm;
         return new SheetLayout(
                 page,

@@ -9,6 +9,7 @@ import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.LineRole;
+import honeylamp.plan.Sheet.TitleBlock;
 import honeylamp.plan.TextRole;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -16,6 +17,7 @@ import honeylamp.units.UnitSystem;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** The title block: what and whose it is, and scale and north as one group. */
@@ -25,6 +27,9 @@ final class TitleBlockArt {
 
     /** Where the facts begin in a strip, as a share of its width. */
     private static final double FACTS_FROM = 0.40;
+
+    /** What scale and north take of one line. */
+    private static final double LINE_ORIENTATION_MM = 64;
 
     private static final double AIR_MM = 4;
 
@@ -54,21 +59,94 @@ final class TitleBlockArt {
         this.frames = frames;
     }
 
+    private TitleBlock block() {
+        return page.page().sheet().title();
+    }
+
+    /** As the sheet has it: whole beside or below the views, in one line, or only scale and north. */
+    void draw(String title) {
+        switch (block().block()) {
+            case WHOLE -> {
+                if (layout.hasColumn()) {
+                    column(title);
+                } else {
+                    strip(title);
+                }
+            }
+            case LINE -> line(title);
+            case NONE -> {
+                var box = layout.title();
+                orientation(
+                        box.minY() + 11,
+                        layout.hasColumn() ? box.minX() + 40 : box.maxX() - 22,
+                        box.maxX() - (layout.hasColumn() ? 5.6 : 8));
+            }
+        }
+    }
+
+    /** Title and facts one after the other, scale and north at the end. */
+    private void line(String title) {
+        var box = layout.title();
+        pen.rule(box.minX(), box.maxX(), box.minY(), LineRole.TITLE_RULE);
+        var y = box.minY() + 7.4;
+        var right = box.maxX() - LINE_ORIENTATION_MM;
+        var whole = pen.width(title, TextRole.HEADING, Typeface.SEMIBOLD);
+        pen.fitted(title, box.minX(), y, TextRole.HEADING, Typeface.SEMIBOLD, Math.min(whole, right - box.minX()));
+        var words = Stream.concat(
+                        Stream.of(subtitle(), block().client(), block().author(), block().date(), block().revision()),
+                        block().said().stream().map(f -> f.label() + " " + f.words()))
+                .filter(w -> !w.isBlank())
+                .collect(Collectors.joining("   "));
+        var from = box.minX() + whole + AIR_MM;
+        if (from < right - AIR_MM) {
+            pen.quietlyFitted(words, from, y, TextRole.BODY, Typeface.REGULAR, right - AIR_MM - from);
+        }
+        if (page.views().stream().anyMatch(v -> v.view().isPlan())) {
+            north(new Point(box.maxX() - 4, box.minY() + 7.2), 3);
+        }
+        pen.text(scaleWords(), box.maxX() - 11, y, TextRole.HEADING, Typeface.MEDIUM, Align.RIGHT);
+    }
+
+    private String scaleWords() {
+        var paper = " on " + page.page().sheet().paper().label();
+        var scale = frames.getFirst().scale();
+        if (frames.stream().anyMatch(f -> f.scale() != scale)) {
+            return "Scales as written" + paper;
+        }
+        var words = LengthText.built(Scales.said(scale, page.plan().units()));
+        return words.equals(Scales.NONE) ? words : words + paper;
+    }
+
     /** As a strip below the views. */
-    void strip(String title) {
+    private void strip(String title) {
         var strip = layout.title();
         var tall = layout.hasTallStrip();
         var beside = tall ? strip.width() - ORIENTATION_MM : strip.width() * FACTS_FROM;
         pen.rule(strip.minX(), strip.maxX(), strip.minY(), LineRole.TITLE_RULE);
         pen.fitted(title, strip.minX(), strip.minY() + 11, TextRole.TITLE, Typeface.SEMIBOLD, beside - AIR_MM);
-        pen.quiet(subtitle(), strip.minX(), strip.minY() + 18.5, TextRole.HEADING, Typeface.REGULAR, Align.LEFT);
+        pen.quietlyFitted(
+                subtitle(), strip.minX(), strip.minY() + 18.5, TextRole.HEADING, Typeface.REGULAR, beside - AIR_MM);
         measured(strip.minX(), strip.minY() + 22.6, strip.width() - ORIENTATION_MM - AIR_MM);
         if (tall) {
             factsInARow(strip);
         } else {
             facts(strip.minX() + beside, strip.minY() + 6, strip.width() * 0.12, strip.maxX() - ORIENTATION_MM);
         }
+        own(strip.minX(), strip.minY() + (tall ? 36 : 28), strip.width() / SheetLayout.OWN_IN_A_ROW);
         orientation(strip.minY() + 13.5, strip.maxX() - 22, strip.maxX() - 8);
+    }
+
+    /** Own fields, so many in a row. */
+    private void own(double x, double y, double step) {
+        var own = block().said();
+        for (var i = 0; i < own.size(); i++) {
+            fact(
+                    x + (i % SheetLayout.OWN_IN_A_ROW) * step,
+                    y + (i / SheetLayout.OWN_IN_A_ROW) * SheetLayout.FACT_MM,
+                    own.get(i).label(),
+                    own.get(i).words(),
+                    step - AIR_MM);
+        }
     }
 
     private void factsInARow(Box strip) {
@@ -82,7 +160,7 @@ final class TitleBlockArt {
     }
 
     /** As the foot of the column beside them. */
-    void column(String title) {
+    private void column(String title) {
         var box = layout.title();
         orientation(box.minY() + 9, box.minX() + 40, box.maxX() - 5.6);
         var y = box.minY() + 26;
@@ -113,7 +191,14 @@ final class TitleBlockArt {
         var isTheWhole = page.plan().presentation().pages().size() == 1
                 && page.page().name().isBlank();
         var saysPage = isTheWhole || drawing.startsWith(page.name());
-        return drawing.isBlank() ? page.name() : saysPage ? drawing : page.name() + ", " + drawing;
+        var said = drawing.isBlank() ? page.name() : saysPage ? drawing : page.name() + ", " + drawing;
+        return said + pageOf();
+    }
+
+    /** Which of how many pages it is, if there are several. */
+    private String pageOf() {
+        var pages = page.plan().presentation().pages();
+        return pages.size() == 1 ? "" : "   " + (pages.indexOf(page.page()) + 1) + " of " + pages.size();
     }
 
     /** Client and author, date and revision: two rows of two, or three rows in a narrow column. */
@@ -124,6 +209,10 @@ final class TitleBlockArt {
             fact(x, y + 9, "Drawn by", title.author(), right - x);
             fact(x, y + 18, "Date", title.date(), step - AIR_MM / 2);
             fact(x + step, y + 18, "Revision", title.revision(), right - x - step);
+            for (var i = 0; i < title.said().size(); i++) {
+                var own = title.said().get(i);
+                fact(x, y + 27 + i * SheetLayout.FACT_MM, own.label(), own.words(), right - x);
+            }
         } else {
             var date = x + 2 * step;
             fact(x, y, "Client", title.client(), 2 * step - AIR_MM);
@@ -145,16 +234,13 @@ final class TitleBlockArt {
         if (page.views().stream().anyMatch(v -> v.view().isPlan())) {
             north(new Point(north, y), 5.6); // walls from the front have no north
         }
-        var paper = " on " + page.page().sheet().paper().label();
         var scale = frames.getFirst().scale();
         if (frames.stream().allMatch(f -> f.scale() == scale)) {
-            var words = LengthText.built(Scales.said(scale, page.plan().units()));
-            var isTrue = !words.equals(Scales.NONE);
-            pen.text(isTrue ? words + paper : words, right, y - 4, TextRole.HEADING, Typeface.MEDIUM, Align.RIGHT);
+            pen.text(scaleWords(), right, y - 4, TextRole.HEADING, Typeface.MEDIUM, Align.RIGHT);
             scaleBar(right, y + 1, scale, page.plan().units());
             HowMeasured.second(page).ifPresent(units -> scaleBar(right, y + SECOND_BAR_MM, scale, units));
         } else {
-            pen.text("Scales as written" + paper, right, y, TextRole.HEADING, Typeface.MEDIUM, Align.RIGHT);
+            pen.text(scaleWords(), right, y, TextRole.HEADING, Typeface.MEDIUM, Align.RIGHT);
         }
     }
 

@@ -48,6 +48,8 @@ final class FieldDefaults {
             new Field(LOOK, "type", JSON.arrayNode()),
             new Field(LOOK, "tones", JSON.arrayNode()),
             new Field(List.of("presentation", "pages"), "pictures", JSON.arrayNode()),
+            new Field(List.of("presentation", "pages", "sheet", "title"), "own", JSON.arrayNode()),
+            new Field(List.of("presentation", "pages", "sheet", "title"), "block", JSON.stringNode("whole")),
             new Field(List.of("presentation", "pages"), "boxes", JSON.arrayNode()),
             new Field(List.of(), "groups", JSON.arrayNode()),
             new Field(List.of(), "roundedTo", JSON.numberNode(0)),

@@ -19,6 +19,7 @@ import honeylamp.plan.Finish;
 import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Sheet;
 import honeylamp.plan.Sheet.Paper;
 import honeylamp.plan.Sheet.Way;
 import honeylamp.plan.Wall.BodySide;
@@ -27,6 +28,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Pages on every paper: those with a name, and those somebody types. */
@@ -56,6 +58,78 @@ class PapersTest {
     private static List<Paper> papers() {
         var own = Stream.of(Paper.ofSides(130, 130), Paper.ofSides(1000, 140), Paper.ofSides(2000, 2000));
         return Stream.concat(Paper.standard().stream(), own).toList();
+    }
+
+    /** Whole, in one line and left out; with six own fields; on every paper, both ways. */
+    @ParameterizedTest
+    @EnumSource(Sheet.Block.class)
+    void everyTitleBlockHasItsWordsOnThePaperAndNoneOverAnother(Sheet.Block block) {
+        var own = Stream.of("Job", "Checked by", "Permit", "Plot", "Stage", "Office")
+                .map(label -> new Sheet.OwnField(label, label + " 2041"))
+                .toList();
+        for (var paper : papers()) {
+            for (var way : Way.values()) {
+                var plan = PageEdits.sheet(
+                        withRooms(8),
+                        s -> s.on(paper, way)
+                                .withTitle(new Sheet.TitleBlock(
+                                        "Weir Cottage",
+                                        "Ground floor as it is to be",
+                                        "Ada Lock",
+                                        "Merrin Dole",
+                                        "14 September 2026",
+                                        "C",
+                                        own,
+                                        block)));
+                var composed = SheetComposer.compose(LaidPlan.of(plan).page(FIRST), Lamp.LIT, 0.5);
+                var words = Mark.words(composed.drawing().layers().stream()
+                                .filter(l -> l.kind() == LayerKind.SHEET)
+                                .flatMap(l -> l.marks().stream())
+                                .toList())
+                        .toList();
+                var as = block + " on " + paper.label() + " " + way;
+                var sheet = new Box(0, 0, composed.widthMm(), composed.heightMm());
+                for (var i = 0; i < words.size(); i++) {
+                    assertThat(sheet.contains(box(words.get(i))))
+                            .as(as + ": " + words.get(i).text())
+                            .isTrue();
+                    for (var k = 0; k < i; k++) {
+                        var shared = box(words.get(i)).shared(box(words.get(k)));
+                        assertThat(shared.map(b -> Math.min(b.width(), b.height()))
+                                        .orElse(0.0))
+                                .as(as + ": " + words.get(i).text() + " over "
+                                        + words.get(k).text())
+                                .isLessThan(LITTLE_MM);
+                    }
+                }
+                var said = words.stream().map(Mark.Text::text).toList();
+                switch (block) {
+                    case WHOLE -> {
+                        assertThat(said).as(as).contains("Permit");
+                        if (paper.shortMm() > 130) { // on the smallest paper words are cut short
+                            assertThat(said).as(as).contains("Permit 2041", "14 September 2026");
+                        }
+                    }
+                    case LINE -> assertThat(said).as(as).anyMatch(w -> w.startsWith("Weir Cottage"));
+                    case NONE -> assertThat(said).as(as).noneMatch(w -> w.contains("Weir Cottage"));
+                }
+                assertThat(said).as(as).anyMatch(w -> w.startsWith("1:"));
+            }
+        }
+    }
+
+    @Test
+    void severalPagesSayWhichTheyAre() {
+        var laid = LaidPlan.of(QuillbackLane.plan());
+        for (var i = 0; i < 2; i++) {
+            var words = Mark.words(SheetComposer.compose(laid.pages().get(i), Lamp.LIT, 0.5).drawing().layers().stream()
+                            .flatMap(l -> l.marks().stream())
+                            .toList())
+                    .map(Mark.Text::text)
+                    .toList();
+            var of = (i + 1) + " of 2";
+            assertThat(words).anyMatch(w -> w.endsWith(of));
+        }
     }
 
     /**

@@ -112,6 +112,28 @@ class PagesWindowTest {
     }
 
     @Test
+    void theTitleBlockHasOwnFieldsADateAndThreeForms() throws Exception {
+        try (var w = house()) {
+            w.press("stage-sheet");
+            w.fill("title-date", "1.12.2026");
+            assertThat(page(w).sheet().title().date()).isEqualTo("1 December 2026");
+            w.fill("title-date", "spring");
+            assertThat(page(w).sheet().title().date()).isEqualTo("spring");
+            w.fill("title-own-name", "Permit");
+            w.fill("title-own-0", "WB 2041");
+            assertThat(page(w).sheet().title().own()).containsExactly(new Sheet.OwnField("Permit", "WB 2041"));
+            w.fill("title-own-name", "a name of far too many letters for a label");
+            assertThat(w.message()).contains("at most 24 letters");
+            w.press("block-line");
+            assertThat(page(w).sheet().title().block()).isEqualTo(Sheet.Block.LINE);
+            w.press("title-own-away-0");
+            assertThat(page(w).sheet().title().own()).isEmpty();
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(page(w).sheet().title().own()).hasSize(1);
+        }
+    }
+
+    @Test
     void areasASquareAndASentenceGoOnThePageAndAgain() throws Exception {
         try (var w = house()) {
             w.press("stage-sheet");

@@ -18,18 +18,23 @@ import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Sheet;
+import honeylamp.plan.Sheet.Block;
+import honeylamp.plan.Sheet.OwnField;
 import honeylamp.plan.Sheet.Paper;
 import honeylamp.plan.Sheet.TitleBlock;
 import honeylamp.plan.Sheet.Way;
 import honeylamp.plan.View;
 import honeylamp.sheet.ScaleChoice;
+import honeylamp.units.DateText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
@@ -313,9 +318,69 @@ final class SheetFields {
                         word("Drawing", TitleBlock::drawing, (t, v) -> t.withDrawing(v)),
                         word("Client", TitleBlock::client, (t, v) -> t.withClient(v)),
                         word("Drawn by", TitleBlock::author, (t, v) -> t.withAuthor(v)),
-                        word("Date", TitleBlock::date, (t, v) -> t.withDate(v)),
+                        word("Date", TitleBlock::date, (t, v) -> t.withDate(dated(v))),
                         word("Revision", TitleBlock::revision, (t, v) -> t.withRevision(v)));
+        var own = page.sheet().title().own();
+        for (var i = 0; i < own.size(); i++) {
+            box.getChildren().add(ownField(i, own.get(i)));
+        }
+        if (own.size() < TitleBlock.MOST_OWN) {
+            box.getChildren().add(PageFields.words("Add a field called", "title-own-name", "", this::addField));
+        }
+        box.getChildren().add(blocks());
         return box;
+    }
+
+    /** What is a date is written as one; other words stay as they are. */
+    private static String dated(String typed) {
+        return DateText.read(typed, LocalDate.now()).map(DateText::of).orElse(typed);
+    }
+
+    private Node ownField(int at, OwnField field) {
+        return new VBox(
+                2,
+                PageFields.words(field.label(), "title-own-" + at, field.words(), v -> {
+                    if (v.length() > OwnField.LONGEST_WORDS) {
+                        model.complain("A field has room for " + OwnField.LONGEST_WORDS + " letters. Type fewer.");
+                    } else {
+                        own(fields -> fields.set(at, new OwnField(field.label(), v)));
+                    }
+                }),
+                Widgets.button(
+                        "Take " + field.label() + " away",
+                        "title-own-away-" + at,
+                        "The title block is without it; undo brings it back",
+                        () -> own(fields -> fields.remove(at))));
+    }
+
+    private void addField(String name) {
+        if (name.isBlank() || name.strip().length() > OwnField.LONGEST_LABEL) {
+            model.complain("A field needs a name of at most " + OwnField.LONGEST_LABEL + " letters.");
+        } else {
+            own(fields -> fields.add(new OwnField(name.strip(), "")));
+        }
+    }
+
+    private void own(Consumer<List<OwnField>> change) {
+        change(s -> {
+            var fields = new ArrayList<>(page.sheet().title().own());
+            change.accept(fields);
+            return s.withTitle(s.title().withOwn(fields));
+        });
+    }
+
+    private Node blocks() {
+        var out = new FlowPane(6, 6);
+        for (var block : Block.values()) {
+            out.getChildren()
+                    .add(Widgets.toggle(
+                            block.label(),
+                            "block-" + block.name().toLowerCase(Locale.ROOT),
+                            "How the title block stands on the page",
+                            page.sheet().title().block() == block,
+                            () -> change(s -> s.withTitle(s.title().withBlock(block)))));
+        }
+        return out;
     }
 
     private Node word(
