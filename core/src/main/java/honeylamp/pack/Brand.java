@@ -1,6 +1,7 @@
 package honeylamp.pack;
 
 import honeylamp.catalogue.ColourCode;
+import honeylamp.drawing.ink.Decoded;
 import honeylamp.drawing.ink.Luminance;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.TypeFamily;
@@ -63,6 +64,14 @@ public record Brand(
 
     private static String shown(double contrast) {
         return String.valueOf(Math.floor(contrast * 10) / 10);
+    }
+
+    /** More pixels a side no mark needs. */
+    public static final int MOST_MARK_PX = 4000;
+
+    /** Whether bytes are a picture that can stand at the foot. */
+    public static boolean isMark(byte[] bytes) {
+        return Decoded.of(bytes, MOST_MARK_PX).isPresent();
     }
 
     /** A colour by its code. */

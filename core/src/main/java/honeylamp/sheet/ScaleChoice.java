@@ -21,12 +21,13 @@ public final class ScaleChoice {
      *
      * @return refused if a view would leave its part of a page, with the nearest scale at which none does
      */
-    public static Outcome<Plan> lock(Plan plan, ViewId view, Reach reach, int scale) {
+    public static Outcome<Plan> lock(LaidPlan laid, ViewId view, Reach reach, int scale) {
+        var plan = laid.drawn();
         var locked = ViewEdits.scale(plan, view, reach, Optional.of(scale));
-        return tooLarge(locked, view, reach)
+        return tooLarge(laid.presented(locked), view, reach)
                 .map(page -> Outcome.<Plan>refused(
                         "at " + Scales.words(scale, plan.units()) + " it does not fit " + where(page),
-                        nearest(plan, view, reach, scale)
+                        nearest(laid, view, reach, scale)
                                 .map(s -> Scales.words(s, plan.units()) + " does. Choose that, or larger paper.")
                                 .orElse("Take larger paper, or show only a part of it.")))
                 .orElseGet(() -> Outcome.done(locked));
@@ -38,16 +39,19 @@ public final class ScaleChoice {
     }
 
     /** The largest standard scale, smaller than the one asked for, at which all that is locked fits. */
-    private static Optional<Integer> nearest(Plan plan, ViewId view, Reach reach, int asked) {
+    private static Optional<Integer> nearest(LaidPlan laid, ViewId view, Reach reach, int asked) {
+        var plan = laid.drawn();
         return Scales.standard(plan.units()).stream()
                 .filter(s -> s > asked)
-                .filter(s -> tooLarge(ViewEdits.scale(plan, view, reach, Optional.of(s)), view, reach)
-                        .isEmpty())
+                .filter(s -> {
+                    var tried = ViewEdits.scale(plan, view, reach, Optional.of(s));
+                    return tooLarge(laid.presented(tried), view, reach).isEmpty();
+                })
                 .findFirst();
     }
 
-    private static Optional<LaidPage> tooLarge(Plan plan, ViewId of, Reach reach) {
-        return LaidPlan.of(plan).pages().stream()
+    private static Optional<LaidPage> tooLarge(LaidPlan laid, ViewId of, Reach reach) {
+        return laid.pages().stream()
                 .filter(page -> page.views().stream()
                         .map(LaidView::view)
                         .map(View::id)

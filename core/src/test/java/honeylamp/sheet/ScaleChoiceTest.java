@@ -60,7 +60,7 @@ class ScaleChoiceTest {
     void aScaleThatDoesNotFitIsRefusedWithTheNearestThatDoes() {
         var plan = house();
         for (var tooLarge : List.of(20, 25)) { // 12,000 / 25 = 480 mm
-            var refused = ScaleChoice.lock(plan, view(plan), Reach.THIS, tooLarge);
+            var refused = ScaleChoice.lock(LaidPlan.of(plan), view(plan), Reach.THIS, tooLarge);
             assertThat(refused.refusal())
                     .hasValueSatisfying(why -> assertThat(why)
                             .contains("1:" + tooLarge + " it does not fit A3")
@@ -72,7 +72,7 @@ class ScaleChoiceTest {
     void aScaleThatFitsIsLocked() {
         var plan = house();
         for (var fits : List.of(50, 75, 100, 125)) {
-            assertThat(scale(ScaleChoice.lock(plan, view(plan), Reach.THIS, fits)
+            assertThat(scale(ScaleChoice.lock(LaidPlan.of(plan), view(plan), Reach.THIS, fits)
                             .result()
                             .orElseThrow()))
                     .isEqualTo(fits.doubleValue());
@@ -87,8 +87,9 @@ class ScaleChoiceTest {
         assertThat(scale(filling)).isCloseTo(12_000 / 318.0, within(0.01)).isGreaterThanOrEqualTo(12_000 / 318.0);
         assertThat(words(filling)).contains("Not to scale").noneMatch(w -> w.startsWith("1:"));
         assertThat(words(plan)).contains("1:50 on A3").doesNotContain("Not to scale");
-        var locked =
-                ScaleChoice.lock(filling, view(plan), Reach.THIS, 75).result().orElseThrow();
+        var locked = ScaleChoice.lock(LaidPlan.of(filling), view(plan), Reach.THIS, 75)
+                .result()
+                .orElseThrow();
         assertThat(words(locked)).contains("1:75 on A3");
     }
 

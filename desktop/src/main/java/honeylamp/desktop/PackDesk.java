@@ -10,6 +10,7 @@ import honeylamp.pack.Recipes;
 import honeylamp.pack.run.PackRun;
 import honeylamp.pack.run.PackRun.Done;
 import honeylamp.store.KeptFile;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -110,19 +111,25 @@ record PackDesk(
         dialogs.openPicture()
                 .ifPresent(file -> errands.run("Reading " + file.getFileName(), _ -> bytes(file), bytes -> {
                     var form = BrandForm.of(brand).withLogo(Base64.getEncoder().encodeToString(bytes));
-                    form.brand()
-                            .result()
-                            .map(brands::keep)
-                            .filter(wrong -> !wrong.isEmpty())
-                            .ifPresent(model::complain);
-                    model.say("The mark of " + brand.name() + " is at the foot of what is packed.");
+                    var wrong = form.brand()
+                            .refusal()
+                            .orElseGet(() -> brands.keep(form.brand().orThrow()));
+                    if (wrong.isEmpty()) {
+                        model.say("The mark of " + brand.name() + " is at the foot of what is packed.");
+                    } else {
+                        model.complain(wrong);
+                    }
                 }));
     }
 
-    private static byte[] bytes(Path file) throws java.io.IOException {
+    private static byte[] bytes(Path file) throws IOException {
         if (Files.size(file) > MOST_MARK_BYTES) {
-            throw new java.io.IOException("a mark of more than " + (MOST_MARK_BYTES >> 20) + " MB is too large");
+            throw new IOException("a mark of more than " + (MOST_MARK_BYTES >> 20) + " MB is too large");
         }
-        return Files.readAllBytes(file);
+        var bytes = Files.readAllBytes(file);
+        if (!Brand.isMark(bytes)) {
+            throw new IOException("it is no picture, or has more than " + Brand.MOST_MARK_PX + " pixels a side");
+        }
+        return bytes;
     }
 }

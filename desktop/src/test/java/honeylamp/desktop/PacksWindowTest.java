@@ -85,6 +85,15 @@ class PacksWindowTest {
             var image = ImageIO.read(
                     to.resolve("quillback-lane-ground-floor-daylight.jpg").toFile());
             assertThat(image.getWidth()).isEqualTo(1080);
+            w.answers.picture = Optional.of(Files.writeString(folder.resolve("mark.png"), "no picture"));
+            w.press("brand-mark");
+            w.told("it is no picture");
+            var mark = new java.awt.image.BufferedImage(60, 20, java.awt.image.BufferedImage.TYPE_INT_RGB);
+            ImageIO.write(mark, "png", folder.resolve("mark.png").toFile());
+            w.press("brand-mark");
+            w.told("is at the foot of what is packed");
+            w.press("pack-shop-window");
+            w.told("2 written");
             w.press("brand-none");
             w.press("pack-shop-window");
             w.told("2 written"); // without the foot they are others

@@ -49,6 +49,18 @@ public final class LaidPlan {
         return whole;
     }
 
+    /**
+     * The plan with other views and pages and all else as it is: nothing of it is derived anew.
+     *
+     * @throws IllegalArgumentException if the other plan has other storeys
+     */
+    public LaidPlan presented(Plan other) {
+        if (other.storeys() != drawn.storeys()) {
+            throw new IllegalArgumentException("the plan differs in more than its views and pages");
+        }
+        return new LaidPlan(other, whole.withPresentation(other.presentation()), cache);
+    }
+
     /** The same plan derived with memory of its own, for a thread that should keep nobody waiting. */
     public LaidPlan derivedBy(GeometryCache other) {
         return new LaidPlan(drawn, whole, other);

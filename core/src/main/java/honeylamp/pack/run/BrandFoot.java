@@ -29,7 +29,6 @@ final class BrandFoot {
     private static final double CAPITAL_MM = 1.7;
     private static final double RULE_MM = 0.35;
     private static final double MARK_HIGH_MM = 5.5;
-    private static final int MOST_MARK_PX = 4000;
 
     private BrandFoot() {}
 
@@ -83,7 +82,7 @@ final class BrandFoot {
 
     private static Optional<Mark.Image> mark(Brand brand, double right, double top) {
         return brand.logo()
-                .flatMap(code -> Decoded.of(Base64.getMimeDecoder().decode(code), MOST_MARK_PX))
+                .flatMap(code -> Decoded.of(Base64.getMimeDecoder().decode(code), Brand.MOST_MARK_PX))
                 .map(pixels -> {
                     var high = MARK_HIGH_MM;
                     var wide = high * pixels.width() / pixels.height();

@@ -283,7 +283,7 @@ final class SheetFields {
     }
 
     private void lock(int scale) {
-        model.edit(ScaleChoice.lock(plan(), model.now().worked().view(), reach(), scale), "Change scale");
+        model.edit(ScaleChoice.lock(model.shown().plan(), model.now().worked().view(), reach(), scale), "Change scale");
     }
 
     /** How far the plan was put from the middle of its part of the page. */
