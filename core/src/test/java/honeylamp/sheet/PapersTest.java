@@ -81,7 +81,7 @@ class PapersTest {
                                         "C",
                                         own,
                                         block)));
-                var composed = SheetComposer.compose(LaidPlan.of(plan).page(FIRST), Lamp.LIT, 0.5);
+                var composed = SheetComposer.compose(LaidPlan.of(plan).page(FIRST), Lamp.DRAFT, 0.5);
                 var words = Mark.words(composed.drawing().layers().stream()
                                 .filter(l -> l.kind() == LayerKind.SHEET)
                                 .flatMap(l -> l.marks().stream())
@@ -122,9 +122,10 @@ class PapersTest {
     void severalPagesSayWhichTheyAre() {
         var laid = LaidPlan.of(QuillbackLane.plan());
         for (var i = 0; i < 2; i++) {
-            var words = Mark.words(SheetComposer.compose(laid.pages().get(i), Lamp.LIT, 0.5).drawing().layers().stream()
-                            .flatMap(l -> l.marks().stream())
-                            .toList())
+            var words = Mark.words(
+                            SheetComposer.compose(laid.pages().get(i), Lamp.DRAFT, 0.5).drawing().layers().stream()
+                                    .flatMap(l -> l.marks().stream())
+                                    .toList())
                     .map(Mark.Text::text)
                     .toList();
             var of = (i + 1) + " of 2";
@@ -149,7 +150,7 @@ class PapersTest {
         assertThat(SheetLists.isTooLong(
                         laid, SheetLayout.of(laid.page().sheet(), 0).lists()))
                 .isTrue();
-        var page = SheetComposer.compose(laid, Lamp.LIT, 0.5);
+        var page = SheetComposer.compose(laid, Lamp.DRAFT, 0.5);
         assertThat(page.frame().scale()).isEqualTo(scale);
         var words = Mark.words(page.drawing().layers().stream()
                         .filter(l -> l.kind() == LayerKind.SHEET)
@@ -178,7 +179,7 @@ class PapersTest {
             for (var way : Way.values()) {
                 var laid = PageEdits.sheet(listing, s -> s.on(paper, way));
                 var as = rooms + " rooms on " + paper.label() + " " + way;
-                var composed = SheetComposer.compose(LaidPlan.of(laid).page(FIRST), Lamp.LIT, 0.5);
+                var composed = SheetComposer.compose(LaidPlan.of(laid).page(FIRST), Lamp.DRAFT, 0.5);
                 var words = Mark.words(composed.drawing().layers().stream()
                                 .filter(l -> l.kind() == LayerKind.SHEET)
                                 .flatMap(l -> l.marks().stream())
