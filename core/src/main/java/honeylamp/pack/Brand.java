@@ -1,9 +1,11 @@
 package honeylamp.pack;
 
 import honeylamp.catalogue.ColourCode;
+import honeylamp.catalogue.Palettes;
 import honeylamp.drawing.ink.Decoded;
 import honeylamp.drawing.ink.Luminance;
 import honeylamp.plan.Oklch;
+import honeylamp.plan.Role;
 import honeylamp.plan.TypeFamily;
 import java.util.Optional;
 
@@ -32,14 +34,13 @@ public record Brand(
     /** A rule and a mark are seen at this contrast (WCAG 2.2, 1.4.11). */
     private static final double LEAST_SEEN = 3;
 
-    private static final String USUAL_PAPER = "#FBF7EF";
-    private static final String USUAL_INK = "#2B2A28";
     private static final int MOST_LETTERS = 160;
 
     /** Refuses codes that are no colours, inks that cannot be read on their paper, and footers longer than 160 letters. */
     public Brand {
-        var on = colour("paper", paper.orElse(USUAL_PAPER));
-        var written = contrast(colour("ink", ink.orElse(USUAL_INK)), on);
+        var on = paper.map(code -> colour("paper", code)).orElse(Palettes.DAYLIGHT.of(Role.PAPER));
+        var letters = ink.map(code -> colour("ink", code)).orElse(Palettes.DAYLIGHT.of(Role.INK));
+        var written = contrast(letters, on);
         if (written < LEAST_CONTRAST) {
             throw new IllegalArgumentException("the ink of " + name + " cannot be read on its paper: their contrast is "
                     + shown(written) + ", words need " + LEAST_CONTRAST);
@@ -77,7 +78,7 @@ public record Brand(
     /** A colour by its code. */
     public static Oklch colour(String role, String code) {
         return ColourCode.read(code)
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "\"" + code + "\" is no colour for " + role + "; write it as " + USUAL_PAPER));
+                .orElseThrow(() -> new IllegalArgumentException("\"" + code + "\" is no colour for " + role
+                        + "; write it as " + ColourCode.of(Palettes.DAYLIGHT.of(Role.PAPER))));
     }
 }

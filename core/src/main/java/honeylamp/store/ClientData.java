@@ -50,13 +50,14 @@ record ClientData(String form, String plan, List<PageData> pages) {
             List<Wish> list) {}
 
     /**
-     * A plan on a page: its scale, and where its origin lies, in paper mm.
+     * A plan on a page: its scale, how far it is turned, and where its origin lies, in paper mm.
      *
      * @param left of what is drawn of it, in paper mm, with the following its box
      */
     record ViewData(
             String storey,
             double scale,
+            double turnDeg,
             double originX,
             double originY,
             double left,
@@ -91,6 +92,7 @@ record ClientData(String form, String plan, List<PageData> pages) {
                 .map(box -> new ViewData(
                         view.storey().id().text(),
                         frame.scale(),
+                        view.view().turnDeg(),
                         frame.originX(),
                         frame.originY(),
                         box.minX(),

@@ -47,7 +47,7 @@ public final class Digests {
         return HexFormat.of().formatHex(digest.digest());
     }
 
-    private static MessageDigest sha256() {
+    static MessageDigest sha256() {
         try {
             return MessageDigest.getInstance("SHA-256");
         } catch (NoSuchAlgorithmException e) {

@@ -87,6 +87,13 @@
   const viewAt = p => data.pages[page].views.find(v => p.x >= v.left && p.x <= v.right && p.y >= v.top && p.y <= v.bottom)
     || data.pages[page].views[0];
 
+  /* From paper into the plan, which may lie turned about its origin. */
+  const inPlan = (view, p) => {
+    const x = (p.x - view.originX) * view.scale, y = (view.originY - p.y) * view.scale;
+    const back = -view.turnDeg * Math.PI / 180;
+    return { x: x * Math.cos(back) - y * Math.sin(back), y: x * Math.sin(back) + y * Math.cos(back) };
+  };
+
   /* Lengths both ways: metres to the centimetre, feet and inches to the half inch. */
   const length = mm => {
     const halves = Math.round(mm / 25.4 * 2);
@@ -190,9 +197,10 @@
       const words = byId('words').value.trim();
       if (dialog.returnValue === 'pin' && words) {
         const view = viewAt(p);
+        const plan = view ? inPlan(view, p) : { x: 0, y: 0 };
         remarks.push({
           page: data.pages[page].id, storey: view ? view.storey : '', x: p.x, y: p.y,
-          planX: view ? (p.x - view.originX) * view.scale : 0, planY: view ? (view.originY - p.y) * view.scale : 0,
+          planX: plan.x, planY: plan.y,
           words, on: new Date().toISOString().slice(0, 10)
         });
         take('look');

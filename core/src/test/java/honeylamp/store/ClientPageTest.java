@@ -7,8 +7,10 @@ import honeylamp.demo.place.QuillbackLane;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.PlanEdits;
+import honeylamp.edit.Reach;
 import honeylamp.edit.ReviewEdits;
 import honeylamp.edit.RoomEdits;
+import honeylamp.edit.ViewEdits;
 import honeylamp.output.Progress;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Review.State;
@@ -183,6 +185,35 @@ class ClientPageTest {
                 .as("what was agreed to is no longer what is drawn")
                 .isEmpty();
         assertThat(stamp(ReviewEdits.state(taken, 1, State.DONE))).isNotEmpty();
+    }
+
+    /** The plan lies a quarter turned on its page: what is pinned on a table is pinned there in the plan. */
+    @Test
+    void aRemarkOnATurnedPlanLiesWhereItWasPinned() throws Exception {
+        var turned = folder.resolve("turned.html");
+        var plan = PlanEdits.named(QuillbackLane.plan(), "Turned");
+        var first = plan.presentation().views().getFirst().id();
+        ClientPage.write(PlanDocument.of(ViewEdits.turn(plan, first, Reach.THIS, 90)), turned, Progress.NONE);
+        browser.open(turned, "document.querySelector('.sheet.shown') && document.title === 'Turned'");
+        press("remark");
+        // 2,500 east and 2,000 north are, a quarter turned, 2,000 to the left and 2,500 up
+        var spot = at(-2000, 2500);
+        browser.click(spot[0], spot[1]);
+        browser.until("document.getElementById('ask').open");
+        browser.type("Here");
+        press("pin");
+        browser.until("document.querySelectorAll('.pin').length === 1");
+        press("save");
+        var file = folder.resolve("turned-remarks.json");
+        for (var i = 0; i < 200 && !Files.exists(file); i++) {
+            Thread.sleep(50);
+        }
+        var at = ((RemarkFile.Result.Good) RemarkFile.read(file, plan))
+                .remarks()
+                .getFirst()
+                .at();
+        assertThat(at.x().mm()).isCloseTo(2500, within(80.0));
+        assertThat(at.y().mm()).isCloseTo(2000, within(80.0));
     }
 
     private static String stamp(Plan plan) {

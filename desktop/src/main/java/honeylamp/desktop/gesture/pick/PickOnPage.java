@@ -17,6 +17,7 @@ import honeylamp.geometry.Point;
 import honeylamp.illustrate.Extent;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.Motion;
 import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Review;
@@ -283,10 +284,14 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
         lies(scene, shown(scene))
                 .map(l -> dragged(l, scene.view().view().id()))
                 .ifPresent(l -> out.addAll(Sketches.onPage(l.box, scene.penMm())));
-        scene.plan().review().remarks().stream()
-                .filter(r -> r.state() == Review.State.OPEN && r.storey().equals(Optional.of(scene.storey())))
-                .forEach(r -> out.addAll(
-                        Sketches.words(scene.frame(), r.at().point(), "Remark " + r.number(), scene.penMm())));
+        var view = scene.view().view();
+        if (view.isPlan()) {
+            var turn = Motion.turn(Point.ORIGIN, view.turnDeg());
+            scene.plan().review().remarks().stream()
+                    .filter(r -> r.state() == Review.State.OPEN && r.storey().equals(Optional.of(scene.storey())))
+                    .forEach(r -> out.addAll(Sketches.words(
+                            scene.frame(), turn.of(r.at()).point(), "Remark " + r.number(), scene.penMm())));
+        }
         return out;
     }
 }
