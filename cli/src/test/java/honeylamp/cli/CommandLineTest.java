@@ -77,6 +77,23 @@ class CommandLineTest {
         return file;
     }
 
+    /** The script at the root names its verbs itself, so that its help comes without a build. */
+    @Test
+    void everyCommandIsAVerbOfTheScriptAndOfItsHelp() throws Exception {
+        var script = Files.readString(Path.of("..", "honeylamp"));
+        var help = script.substring(script.indexOf("<<'TEXT'"), script.indexOf("\nTEXT"));
+        var verbs = List.of(script.lines()
+                .filter(line -> line.contains("command_line \"$verb\""))
+                .findFirst()
+                .orElseThrow()
+                .strip()
+                .split("\\).*")[0]
+                .split("\\|"));
+        var commands = new picocli.CommandLine(new Main()).getSubcommands().keySet();
+        assertThat(verbs).containsExactlyInAnyOrderElementsOf(commands);
+        assertThat(commands).allSatisfy(command -> assertThat(help).contains("./honeylamp " + command + " "));
+    }
+
     @Test
     void exportsInEveryFormat() throws Exception {
         var plan = demo();

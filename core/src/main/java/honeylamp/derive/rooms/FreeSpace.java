@@ -175,33 +175,104 @@ public final class FreeSpace {
      * one. Empty if there is none.
      */
     public Optional<Point> nearest(Point to, double widthMm, double heightMm) {
-        var wide = (int) Math.ceil(widthMm / cellMm);
-        var high = (int) Math.ceil(heightMm / cellMm);
-        var best = Double.POSITIVE_INFINITY;
-        var at = Optional.<Point>empty();
-        for (var row = rows - high; row >= 0; row--) {
-            var y = box.minY() + (row + high / 2.0) * cellMm;
-            var dy = y - to.y();
-            if (dy * dy < best) {
-                for (var column = 0; column <= columns - wide; column++) {
-                    var x = box.minX() + (column + wide / 2.0) * cellMm;
-                    var away = (x - to.x()) * (x - to.x()) + dy * dy;
-                    if (away < best && isFree(column, row, wide, high)) {
-                        best = away;
-                        at = Optional.of(new Point(x, y));
-                    }
+        var search = new Search(to, (int) Math.ceil(widthMm / cellMm), (int) Math.ceil(heightMm / cellMm));
+        var last = rows - search.high;
+        var middle = Math.clamp(Math.round((to.y() - box.minY()) / cellMm - search.high / 2.0), 0, Math.max(0, last));
+        for (var away = 0; away <= last; away++) { // up and down from where it would lie best
+            if (middle + away <= last) {
+                search.along(middle + away);
+            }
+            if (away > 0 && middle - away >= 0) {
+                search.along(middle - away);
+            }
+            if (search.isEndedBy(middle + away) && search.isEndedBy(middle - away)) {
+                break;
+            }
+        }
+        return search.found();
+    }
+
+    /** The nearest place for a box so many cells wide and high. */
+    private final class Search {
+        private final Point to;
+        private final int wide;
+        private final int high;
+        private double best = Double.POSITIVE_INFINITY;
+        private int bestRow = -1;
+        private int bestColumn;
+
+        Search(Point to, int wide, int high) {
+            this.to = to;
+            this.wide = wide;
+            this.high = high;
+        }
+
+        Optional<Point> found() {
+            return bestRow < 0 ? Optional.empty() : Optional.of(new Point(x(bestColumn), y(bestRow)));
+        }
+
+        private double x(int column) {
+            return box.minX() + (column + wide / 2.0) * cellMm;
+        }
+
+        private double y(int row) {
+            return box.minY() + (row + high / 2.0) * cellMm;
+        }
+
+        /** Whether there is no such row, or it and what lies beyond it is farther than what was found. */
+        boolean isEndedBy(int row) {
+            var dy = y(row) - to.y();
+            return row < 0 || row > rows - high || dy * dy > best;
+        }
+
+        /**
+         * Looks along a row. A column that is taken is in the way of all boxes over it, so columns are asked from the far
+         * end of the box back, and the first taken one is where the next box begins.
+         */
+        void along(int row) {
+            var dy = y(row) - to.y();
+            var reach = best - dy * dy;
+            if (reach < 0) {
+                return;
+            }
+            var across = Math.sqrt(reach) / cellMm + 1;
+            var middle = (to.x() - box.minX()) / cellMm - wide / 2.0;
+            var last = (int) Math.min(columns - wide, Math.ceil(middle + across));
+            var column = (int) Math.clamp(Math.floor(middle - across), 0, columns);
+            var known = column; // what lies from the box's begin to here is free
+            while (column <= last) {
+                var at = column + wide - 1;
+                while (at >= known && !isTaken(at, row)) {
+                    at--;
+                }
+                if (at >= known) {
+                    column = at + 1;
+                    known = column;
+                } else {
+                    offer(column, row, dy);
+                    known = column + wide;
+                    column++;
                 }
             }
         }
-        return at;
-    }
 
-    private boolean isFree(int column, int row, int wide, int high) {
-        var step = columns + 1;
-        return taken[(row + high) * step + column + wide]
-                        - taken[row * step + column + wide]
-                        - taken[(row + high) * step + column]
-                        + taken[row * step + column]
-                == 0;
+        private void offer(int column, int row, double dy) {
+            var dx = x(column) - to.x();
+            var away = dx * dx + dy * dy;
+            if (away < best || away == best && (row > bestRow || row == bestRow && column < bestColumn)) {
+                best = away;
+                bestRow = row;
+                bestColumn = column;
+            }
+        }
+
+        private boolean isTaken(int column, int row) {
+            var step = columns + 1;
+            return taken[(row + high) * step + column + 1]
+                            - taken[row * step + column + 1]
+                            - taken[(row + high) * step + column]
+                            + taken[row * step + column]
+                    > 0;
+        }
     }
 }

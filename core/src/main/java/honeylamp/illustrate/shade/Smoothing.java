@@ -79,32 +79,34 @@ final class Smoothing {
             var share = (float) (1 / (2 * radius + 1));
             var sum = new float[to - from];
             var ends = new float[to - from];
+            var row = new float[to - from];
             for (var y = 0; y < height; y++) {
                 if (y % BLOCK == 0) {
                     java.util.Arrays.fill(sum, 0);
                     for (var near = y - whole; near < y + whole; near++) {
-                        add(sum, near, 1);
+                        add(sum, row, near, 1);
                     }
                 }
-                add(sum, y + whole, 1);
+                add(sum, row, y + whole, 1);
                 java.util.Arrays.fill(ends, 0);
-                add(ends, y - whole - 1, rest);
-                add(ends, y + whole + 1, rest);
+                add(ends, row, y - whole - 1, rest);
+                add(ends, row, y + whole + 1, rest);
                 for (var x = 0; x < sum.length; x++) {
                     ends[x] = (sum[x] + ends[x]) * share;
                 }
                 System.arraycopy(ends, 0, out, y * width + from, ends.length);
-                add(sum, y - whole, -1);
+                add(sum, row, y - whole, -1);
             }
         }
 
-        private void add(float[] sum, int row, float times) {
-            if (row < 0 || row >= height || times == 0) {
+        /** The row is copied first: only a loop that reads all at the same index becomes vector code. */
+        private void add(float[] sum, float[] row, int y, float times) {
+            if (y < 0 || y >= height || times == 0) {
                 return;
             }
-            var start = row * width + from;
+            System.arraycopy(values, y * width + from, row, 0, row.length);
             for (var x = 0; x < sum.length; x++) {
-                sum[x] += values[start + x] * times;
+                sum[x] += row[x] * times;
             }
         }
     }

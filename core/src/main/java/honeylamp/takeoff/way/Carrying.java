@@ -114,12 +114,12 @@ final class Carrying {
      */
     End carry(List<Point> starts, Point goal, BooleanSupplier wanted) {
         var cells = columns * rows;
-        var seen = new BitSet(ways.size() * TURNS * cells);
+        var left = new Untried();
         starts.forEach(this::open);
         var queue = new Queue();
         for (var start : starts) {
             for (var state = 0; state < blocked.length; state++) {
-                offer(seen, queue, state, cell(start));
+                left.offer(queue, state, cell(start));
             }
         }
         var far = walked(goal);
@@ -139,7 +139,7 @@ final class Carrying {
                 least = far[cell];
                 nearest = at;
             }
-            spread(seen, queue, at / cells, cell);
+            spread(left, queue, at / cells, cell);
         }
         return nearest < 0 // it does not even stand at the start
                 ? new End.Stuck(new Pose(ways.getFirst(), starts.getFirst(), 0))
@@ -150,21 +150,21 @@ final class Carrying {
     }
 
     /** To the places beside one, to the turns beside its turn, to its other sides. */
-    private void spread(BitSet seen, Queue queue, int state, int cell) {
+    private void spread(Untried left, Queue queue, int state, int cell) {
         var column = cell % columns;
         if (column > 0) {
-            offer(seen, queue, state, cell - 1);
+            left.offer(queue, state, cell - 1);
         }
         if (column + 1 < columns) {
-            offer(seen, queue, state, cell + 1);
+            left.offer(queue, state, cell + 1);
         }
-        offer(seen, queue, state, cell - columns);
-        offer(seen, queue, state, cell + columns);
+        left.offer(queue, state, cell - columns);
+        left.offer(queue, state, cell + columns);
         var turn = state % TURNS;
         var way = state / TURNS;
-        turned(seen, queue, way * TURNS + (turn + 1) % TURNS, cell);
-        turned(seen, queue, way * TURNS + (turn + TURNS - 1) % TURNS, cell);
-        tipped(way, turn).forEach(next -> offer(seen, queue, next, cell));
+        left.turned(queue, way * TURNS + (turn + 1) % TURNS, cell);
+        left.turned(queue, way * TURNS + (turn + TURNS - 1) % TURNS, cell);
+        tipped(way, turn).forEach(next -> left.offer(queue, next, cell));
     }
 
     /** How many cells one walks from each to the goal, where nothing is carried. */
@@ -196,15 +196,6 @@ final class Carrying {
         return out;
     }
 
-    /** A box that turns does so about its middle or a little beside it, as where it leans on a corner. */
-    private void turned(BitSet seen, Queue queue, int state, int cell) {
-        for (var down = -columns; down <= columns; down += columns) {
-            for (var across = -1; across <= 1; across++) {
-                offer(seen, queue, state, cell + down + across);
-            }
-        }
-    }
-
     /** From lying on its base to its front or its end and back, and between those two. */
     private List<Integer> tipped(int way, int turn) {
         return switch (way) {
@@ -214,16 +205,41 @@ final class Carrying {
         };
     }
 
-    private void offer(BitSet seen, Queue queue, int state, int cell) {
-        if (cell < 0 || cell >= columns * rows || !ground.get(cell)) {
-            return;
-        }
-        var at = state * columns * rows + cell;
-        if (!seen.get(at)) {
-            seen.set(at);
-            if (!blocked(state).get(cell)) {
-                queue.put(at);
+    /** What was not tried yet and is not blocked, by side and turn: one set to look into for each step. */
+    private final class Untried {
+        private final BitSet[] cells = new BitSet[blocked.length];
+
+        void offer(Queue queue, int state, int cell) {
+            if (cell >= 0 && of(state).get(cell)) {
+                take(queue, state, cell);
             }
+        }
+
+        /** A box that turns does so about its middle or a little beside it, as where it leans on a corner. */
+        void turned(Queue queue, int state, int cell) {
+            var free = of(state);
+            for (var down = -columns; down <= columns; down += columns) {
+                for (var next = Math.max(0, cell + down - 1); next <= cell + down + 1; next++) {
+                    if (free.get(next)) {
+                        take(queue, state, next);
+                    }
+                }
+            }
+        }
+
+        private void take(Queue queue, int state, int cell) {
+            cells[state].clear(cell);
+            queue.put(state * columns * rows + cell);
+        }
+
+        private BitSet of(int state) {
+            var known = cells[state];
+            if (known == null) {
+                known = (BitSet) ground.clone();
+                known.andNot(blocked(state));
+                cells[state] = known;
+            }
+            return known;
         }
     }
 

@@ -10,6 +10,7 @@ import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -70,6 +71,56 @@ class FreeSpaceTest {
             }
         }
         assertThat(found).isGreaterThan(200);
+    }
+
+    /** The oracle tries every place of the raster from the top left corner on, by exact areas. */
+    @Test
+    void noPlaceIsNearerThanTheOneFoundAndOfTwoTheUpperThenTheLeftOneIsTaken() {
+        var random = new Random(27);
+        var none = 0;
+        for (var i = 0; i < 60; i++) {
+            var room = box(0, 0, 200 * (5 + random.nextInt(8)), 200 * (5 + random.nextInt(8)));
+            var obstacles = new ArrayList<Outline>();
+            for (var k = random.nextInt(5); k > 0; k--) {
+                var x = 200 * random.nextInt(10) + 50;
+                var y = 200 * random.nextInt(10) + 50;
+                obstacles.add(box(x, y, x + 100 + 200 * random.nextInt(3), y + 100 + 200 * random.nextInt(3)));
+            }
+            var wide = 200 * (1 + random.nextInt(9));
+            var high = 200 * (1 + random.nextInt(7));
+            var to = new Point(100 * (random.nextInt(40) - 8), 100 * (random.nextInt(40) - 8));
+            var expected = tried(room.bounds(), obstacles, wide, high, to);
+            assertThat(FreeSpace.of(room, obstacles, 200).nearest(to, wide, high))
+                    .as("room %d", i)
+                    .isEqualTo(expected);
+            none += expected.isEmpty() ? 1 : 0;
+        }
+        assertThat(none).isBetween(1, 40);
+    }
+
+    private static Optional<Point> tried(Box room, List<Outline> obstacles, int wide, int high, Point to) {
+        var best = Double.POSITIVE_INFINITY;
+        var at = Optional.<Point>empty();
+        for (var y = room.maxY() - high; y >= 0; y -= 200) {
+            for (var x = 0.0; x + wide <= room.maxX(); x += 200) {
+                // the outermost cells are taken by the walls that run along them
+                var inside = x >= 200 && y >= 200 && x + wide <= room.maxX() && y + high <= room.maxY();
+                var place = new Box(x, y, x + wide, y + high);
+                var middle = place.centre();
+                var away =
+                        (middle.x() - to.x()) * (middle.x() - to.x()) + (middle.y() - to.y()) * (middle.y() - to.y());
+                if (inside
+                        && away < best
+                        && obstacles.stream()
+                                .noneMatch(o ->
+                                        area(Regions.intersection(List.of(o), List.of(Outline.of(place.ring()))))
+                                                > 0)) {
+                    best = away;
+                    at = Optional.of(middle);
+                }
+            }
+        }
+        return at;
     }
 
     private static double area(List<Outline> parts) {
