@@ -42,6 +42,7 @@ class FloorsTest {
             "derive.traced",
             "derive.tiers",
             "derive.listing",
+            "derive.schemes",
             "derive.snags",
             "edit",
             "catalogue.symbol",

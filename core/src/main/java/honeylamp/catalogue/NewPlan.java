@@ -6,6 +6,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Presentation;
 import honeylamp.plan.Repeats;
 import honeylamp.plan.Review;
+import honeylamp.plan.Schemes;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Sheet.Paper;
 import honeylamp.plan.Sheet.TitleBlock;
@@ -41,6 +42,7 @@ public final class NewPlan {
                 Brief.OPEN,
                 Repeats.NONE,
                 List.of(),
+                Schemes.NONE,
                 Review.NONE,
                 6);
     }

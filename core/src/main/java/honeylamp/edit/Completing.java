@@ -29,11 +29,23 @@ public final class Completing {
 
     /** The edited plan with all that follows from the edit. */
     public Plan of(Plan before, Plan edited) {
+        if (!edited.schemes().open().equals(before.schemes().open())) {
+            return laidOpen(edited);
+        }
         var now = edited;
         for (var storey : edited.storeys()) {
             now = completed(before, now, storey.id());
         }
         return edited.storeys() == before.storeys() ? now : Grouping.kept(now);
+    }
+
+    /** Another arrangement was completed as it was edited; only the plan as drawn may have got rooms since then. */
+    private Plan laidOpen(Plan edited) {
+        var now = edited;
+        for (var storey : edited.storeys()) {
+            now = RoomEdits.markNew(now, storey.id(), derived(now, storey.id()));
+        }
+        return now;
     }
 
     private Plan completed(Plan before, Plan edited, StoreyId id) {

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.IntUnaryOperator;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Keeps things together, so that who picks one of them picks them all; nothing is in two groups. */
 public final class Grouping {
@@ -72,9 +73,9 @@ public final class Grouping {
         if (plan.groups().isEmpty()) {
             return plan;
         }
-        var there = plan.storeys().stream()
-                .flatMap(s -> s.elements().all())
-                .map(e -> e.id().number())
+        var there = Stream.concat(
+                        plan.storeys().stream().flatMap(s -> s.elements().all()).map(e -> e.id().number()),
+                        plan.schemes().numbersApart())
                 .collect(Collectors.toSet());
         if (plan.groups().stream().allMatch(g -> there.containsAll(g.numbers()))) {
             return plan;

@@ -7,6 +7,7 @@ import honeylamp.plan.Storey;
 import honeylamp.plan.Wall;
 import honeylamp.plan.WallType;
 import honeylamp.units.Length;
+import java.util.stream.Stream;
 
 /** Making wall types and changing them; walls follow the height rule of their type. */
 public final class WallTypeEdits {
@@ -48,7 +49,8 @@ public final class WallTypeEdits {
 
     private static Plan follow(Plan plan, WallType type) {
         return plan.withStoreys(
-                plan.storeys().stream().map(s -> follow(s, type)).toList());
+                        plan.storeys().stream().map(s -> follow(s, type)).toList())
+                .keepingSchemes(plan.schemes().changing(s -> follow(s, type)));
     }
 
     private static Storey follow(Storey storey, WallType type) {
@@ -63,7 +65,7 @@ public final class WallTypeEdits {
 
     /** Takes a type away; refused if a wall is of this type, or it is the only one. */
     public static Outcome<Plan> remove(Plan plan, WallTypeId id) {
-        var used = plan.storeys().stream()
+        var used = Stream.concat(plan.storeys().stream(), plan.schemes().apart()) // in any arrangement
                 .flatMap(s -> s.walls().stream())
                 .filter(w -> w.type().equals(id))
                 .count();

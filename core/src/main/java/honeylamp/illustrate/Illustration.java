@@ -46,6 +46,7 @@ import honeylamp.illustrate.words.AxisArt;
 import honeylamp.illustrate.words.DimensionArt;
 import honeylamp.illustrate.words.LabelArt;
 import honeylamp.illustrate.words.OtherWords;
+import honeylamp.illustrate.words.SchemeMarks;
 import honeylamp.illustrate.words.TierPlaces;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Light;
@@ -257,6 +258,7 @@ public final class Illustration {
         if (showing.shows(Kind.DIMENSIONS)) {
             add(layers, LayerKind.DIMENSIONS, Kind.DIMENSIONS, told(onPaper(dimensions(others))));
         }
+        add(layers, LayerKind.OVERHEAD, Kind.FURNITURE, new SchemeMarks(frame, pens).of(view));
         words(layers, others);
         return seen(new Drawing(layers));
     }

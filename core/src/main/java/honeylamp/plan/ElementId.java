@@ -108,6 +108,7 @@ public sealed interface ElementId {
                     case LookId _ -> "k";
                     case ViewId _ -> "v";
                     case PageId _ -> "p";
+                    case SchemeId _ -> "h";
                 }
                 + number();
     }
@@ -234,6 +235,13 @@ public sealed interface ElementId {
     /** A part of a surface that is covered by itself. */
     record RegionId(Key key) implements ElementId {
         public RegionId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
+
+    /** Another arrangement; 0 is the plan as drawn. */
+    record SchemeId(Key key) implements ElementId {
+        public SchemeId(int number) {
             this(new Key.Drawn(number));
         }
     }

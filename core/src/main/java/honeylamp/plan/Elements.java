@@ -1,5 +1,6 @@
 package honeylamp.plan;
 
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -103,6 +104,25 @@ public final class Elements {
         return of.isEmpty()
                 ? this
                 : with(kind, Stream.concat(of(kind).stream(), of.stream()).toList());
+    }
+
+    /** Each kind in the order in which numbers come; what is not among them stays behind. */
+    Elements inOrder(List<Integer> numbers) {
+        Map<Integer, Integer> place = HashMap.newHashMap(numbers.size());
+        numbers.forEach(n -> place.putIfAbsent(n, place.size()));
+        var out = this;
+        for (var kind : kinds()) {
+            out = inOrder(out, kind, place);
+        }
+        return out;
+    }
+
+    private static <T extends Element> Elements inOrder(Elements all, Class<T> kind, Map<Integer, Integer> place) {
+        var before = all.of(kind);
+        var after = before.stream()
+                .sorted(Comparator.comparingInt(e -> place.getOrDefault(e.id().number(), Integer.MAX_VALUE)))
+                .toList();
+        return after.equals(before) ? all : all.with(kind, after);
     }
 
     /** Those of which something is true. */

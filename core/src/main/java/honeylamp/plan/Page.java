@@ -109,7 +109,9 @@ public record Page(
         /** What the storeys of the house come to, net and gross, and what is counted apart. */
         AREAS("Areas of the house"),
         /** A square of a known side, to measure on a print. */
-        SQUARE("Checking square");
+        SQUARE("Checking square"),
+        /** In what the schemes that are seen differ from those they are marked against. */
+        DIFFERENCES("What differs");
 
         private final String label;
 

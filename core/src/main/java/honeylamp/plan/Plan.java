@@ -1,5 +1,6 @@
 package honeylamp.plan;
 
+import honeylamp.plan.ElementId.SchemeId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.units.Checks;
@@ -10,6 +11,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.NoSuchElementException;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /**
  * A whole plan: one immutable value from which every picture, list and warning is derived.
@@ -18,6 +20,7 @@ import java.util.function.UnaryOperator;
  * @param roundedTo what shown lengths are whole multiples of; zero: as fine as the units show
  * @param northDeg direction of north, counter-clockwise from east
  * @param groups things that are picked together; nothing is in two
+ * @param schemes other arrangements of the storeys
  * @param review what those who were sent it said
  * @param nextNumber the number the next new element gets; larger than every number in use
  */
@@ -33,6 +36,7 @@ public record Plan(
         Brief brief,
         Repeats repeats,
         List<Group> groups,
+        Schemes schemes,
         Review review,
         int nextNumber)
         implements PlanBuilder.With {
@@ -49,8 +53,22 @@ public record Plan(
         for (var storey : storeys) {
             requireWhole(storey, types);
         }
+        schemes.apart().flatMap(s -> s.walls().stream()).forEach(w -> requireType(w, types));
         Checks.finite("north", northDeg);
         requireStoreys(repeats, presentation, storeys);
+        requireSchemes(presentation, schemes);
+    }
+
+    private static void requireSchemes(Presentation presentation, Schemes schemes) {
+        for (var view : presentation.views()) {
+            Stream.concat(view.arranged().as().stream(), view.arranged().against().stream())
+                    .filter(id -> !schemes.has(id))
+                    .findFirst()
+                    .ifPresent(id -> {
+                        throw new IllegalArgumentException(
+                                "view " + view.id().text() + " asks for " + id.text() + ", which is not there");
+                    });
+        }
     }
 
     /** Its name as one speaks of it, also while it has none. */
@@ -76,13 +94,17 @@ public record Plan(
         }
     }
 
+    private static void requireType(Wall wall, HashSet<WallTypeId> types) {
+        if (!types.contains(wall.type())) {
+            throw new IllegalArgumentException("wall " + wall.id().text() + " is of unknown type "
+                    + wall.type().text());
+        }
+    }
+
     private static void requireWhole(Storey storey, HashSet<WallTypeId> types) {
         var walls = new HashSet<ElementId.WallId>();
         for (var wall : storey.walls()) {
-            if (!types.contains(wall.type())) {
-                throw new IllegalArgumentException("wall " + wall.id().text() + " is of unknown type "
-                        + wall.type().text());
-            }
+            requireType(wall, types);
             if (!walls.add(wall.id())) {
                 throw new IllegalArgumentException(
                         "two walls are called " + wall.id().text());
@@ -127,7 +149,34 @@ public record Plan(
 
     /** The plan with other storeys; a new one gets a view and a page, one that goes takes its own along. */
     public Plan withStoreys(List<Storey> other) {
-        return with(copy -> copy.storeys(other).presentation(presentation.following(ids(storeys), ids(other))));
+        var followed = schemes.following(storeys, other);
+        return with(copy -> copy.storeys(other)
+                .schemes(followed)
+                .presentation(presentation.following(ids(storeys), ids(other)).inSchemes(followed)));
+    }
+
+    /**
+     * The plan with another arrangement laid open; what is open now becomes what it differs in.
+     *
+     * @throws NoSuchElementException if there is no such arrangement
+     */
+    public Plan opening(SchemeId id) {
+        return id.equals(schemes.open())
+                ? this
+                : with(copy -> copy.storeys(schemes.storeys(id, storeys)).schemes(schemes.opened(id, storeys)));
+    }
+
+    /** The plan as it is in the scheme laid open, which is none any more; all other schemes stay as they are. */
+    public Plan adopting() {
+        var adopted = schemes.adopted(storeys);
+        return with(copy -> copy.schemes(adopted).presentation(presentation.inSchemes(adopted)));
+    }
+
+    /** The plan with other schemes; views of those that go show what is laid open. */
+    public Plan keepingSchemes(Schemes other) {
+        return other.equals(schemes)
+                ? this
+                : with(copy -> copy.schemes(other).presentation(presentation.inSchemes(other)));
     }
 
     /** The plan after {@code count} more numbers were given out. */

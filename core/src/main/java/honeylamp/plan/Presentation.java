@@ -236,6 +236,15 @@ public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pa
         return out.keeping(v -> now.contains(v.storey()));
     }
 
+    /** With no view of a scheme that is not there. */
+    Presentation inSchemes(Schemes schemes) {
+        return views.stream().allMatch(v -> v.arranged().isIn(schemes))
+                ? this
+                : withViews(views.stream()
+                        .map(v -> v.withArranged(v.arranged().in(schemes)))
+                        .toList());
+    }
+
     /** With a view and a page of a further storey, like those of the last one. */
     private Presentation showing(StoreyId storey) {
         var like = views.getLast();

@@ -3,6 +3,7 @@ package honeylamp.plan;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.LookId;
 import honeylamp.plan.ElementId.RoomId;
+import honeylamp.plan.ElementId.SchemeId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.ElementId.WallId;
@@ -34,6 +35,7 @@ import java.util.stream.Stream;
  * @param livedIn how much of daily life lies about in its rooms, from 0 for bare to 1
  * @param fit how large it is where no scale is asked for
  * @param nudge how far it was put from the middle of its part of the page by hand
+ * @param arranged which scheme it shows
  */
 @RecordBuilder
 public record View(
@@ -55,7 +57,8 @@ public record View(
         double depth,
         double livedIn,
         Fit fit,
-        Nudge nudge)
+        Nudge nudge,
+        Arranged arranged)
         implements ViewBuilder.With {
     /** What a view shows. */
     public sealed interface Subject {
@@ -217,6 +220,25 @@ public record View(
         }
     }
 
+    /**
+     * Which arrangement is seen.
+     *
+     * @param as the scheme that is seen; empty for the one laid open
+     * @param against the one from which it is marked what differs; empty if nothing is marked
+     */
+    public record Arranged(Optional<SchemeId> as, Optional<SchemeId> against) {
+        /** The one laid open, with nothing marked. */
+        public static final Arranged OPEN = new Arranged(Optional.empty(), Optional.empty());
+
+        boolean isIn(Schemes schemes) {
+            return equals(in(schemes));
+        }
+
+        Arranged in(Schemes schemes) {
+            return new Arranged(as.filter(schemes::has), against.filter(schemes::has));
+        }
+    }
+
     /** A part of the plan between two corners, in plan mm. */
     public record Crop(Position from, Position to) {
         /** Refuses a part without width or height. */
@@ -305,7 +327,8 @@ public record View(
                 0,
                 0,
                 Fit.STANDARD,
-                Nudge.NONE);
+                Nudge.NONE,
+                Arranged.OPEN);
     }
 
     /** What is seen once words and figures are left out, if they are. */
@@ -362,7 +385,8 @@ public record View(
     /** The view as one draws in it: not turned, all of it, and what becomes of walls marked. */
     public View straight() {
         var marked = works == Works.MARKED ? this : withWorks(Works.MARKED);
-        return turnDeg == 0 ? marked : marked.turned(0).withCrop(Optional.empty());
+        var open = marked.arranged.as().isEmpty() ? marked : marked.withArranged(Arranged.OPEN);
+        return turnDeg == 0 ? open : open.turned(0).withCrop(Optional.empty());
     }
 
     /** How many quarters it is turned, counter-clockwise; empty if it stands between two. */

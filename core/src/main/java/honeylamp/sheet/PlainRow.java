@@ -1,7 +1,9 @@
 package honeylamp.sheet;
 
 import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.derive.storeys.LaidView;
 import honeylamp.drawing.ink.Typeface;
+import honeylamp.takeoff.SchemeReport;
 import honeylamp.takeoff.bought.RoomCosts;
 import honeylamp.takeoff.bought.UnitList;
 import honeylamp.takeoff.bought.WayList;
@@ -10,6 +12,7 @@ import honeylamp.units.LengthText;
 import honeylamp.units.Money;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 
@@ -44,6 +47,31 @@ record PlainRow(String words, String figure, Typeface face) {
                 out.add(new PlainRow(name + ",", figure, Typeface.REGULAR));
                 out.add(new PlainRow(entry.where(), "", Typeface.REGULAR));
             }
+        }
+        return out;
+    }
+
+    private static String scheme(LaidView view) {
+        var schemes = view.plan().drawn().schemes();
+        return schemes.name(schemes.open());
+    }
+
+    /** In what a view of a scheme differs from another, way by way. */
+    static List<PlainRow> differences(LaidView view, LaidView other) {
+        var report = SchemeReport.of(other.storey(), view.storey());
+        var out = new ArrayList<PlainRow>();
+        out.add(new PlainRow(scheme(view), "", Typeface.MEDIUM));
+        out.add(new PlainRow("beside " + scheme(other), "", Typeface.REGULAR));
+        report.lines().stream()
+                .sorted(Comparator.comparing(SchemeReport.Line::kind))
+                .forEach(l -> out.add(new PlainRow(l.words(), l.kind().label(), Typeface.REGULAR)));
+        report.areas().forEach(words -> out.add(new PlainRow(words, "", Typeface.REGULAR)));
+        if (report.costCents() != 0) {
+            var sign = report.costCents() > 0 ? "+" : "\u2212";
+            out.add(new PlainRow("Pieces cost", sign + Money.text(Math.abs(report.costCents())), Typeface.MEDIUM));
+        }
+        if (out.isEmpty()) {
+            out.add(new PlainRow("Nothing differs", "", Typeface.REGULAR));
         }
         return out;
     }

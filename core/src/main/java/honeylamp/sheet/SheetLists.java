@@ -304,6 +304,11 @@ final class SheetLists {
         if (listed.contains(Listing.AREAS)) {
             plain(out, "Areas of the house", HouseAreas.of(page.plan()).rows());
         }
+        if (listed.contains(Listing.DIFFERENCES)) {
+            page.views()
+                    .forEach(v ->
+                            v.against().ifPresent(other -> plain(out, "What differs", PlainRow.differences(v, other))));
+        }
         if (listed.contains(Listing.SQUARE)) {
             var square = new CheckingSquare(page.plan().units(), pen, table);
             out.add(new Block(square.needsMm(), square::in));

@@ -54,6 +54,8 @@ final class FieldDefaults {
             new Field(List.of(), "groups", JSON.arrayNode()),
             new Field(List.of(), "roundedTo", JSON.numberNode(0)),
             new Field(List.of(), "review", unsaid()),
+            new Field(List.of(), "schemes", noSchemes()),
+            new Field(VIEWS, "arranged", JSON.objectNode().putNull("as").putNull("against")),
             new Field(List.of("storeys", "furnishings"), "bottom", JSON.numberNode(0)),
             new Field(List.of("storeys", "furnishings"), "keeping", asPut()),
             new Field(List.of("storeys", "furnishings"), "tones", JSON.arrayNode()),
@@ -151,6 +153,15 @@ final class FieldDefaults {
         var out = JSON.objectNode();
         out.putArray("remarks");
         out.putArray("approvals");
+        return out;
+    }
+
+    /** One arrangement only. */
+    private static JsonNode noSchemes() {
+        var out = JSON.objectNode();
+        out.putArray("all");
+        out.put("open", "h0");
+        out.putArray("drawn");
         return out;
     }
 
@@ -274,6 +285,17 @@ final class FieldDefaults {
         endsOfTiers(root.path("plan").path("presentation"));
         for (var field : ALL) {
             fill(root.path("plan"), field, 0);
+            if (!field.of.isEmpty() && field.of.getFirst().equals("storeys")) {
+                fillApart(root.path("plan").path("schemes"), field);
+            }
+        }
+    }
+
+    /** The same in what schemes hold of storeys. */
+    private static void fillApart(JsonNode schemes, Field field) {
+        for (var parts : List.of(List.of("drawn", "other"), List.of("all", "parts", "other"))) {
+            var of = Stream.concat(parts.stream(), field.of.stream().skip(1)).toList();
+            fill(schemes, new Field(of, field.name, field.value), 0);
         }
     }
 

@@ -44,7 +44,11 @@ final class PlanCheck {
                 return Optional.of("two elements have the number " + id.number() + " (" + id.text() + ")");
             }
         }
-        for (var storey : plan.storeys()) {
+        var apart = plan.schemes().numbersApart().filter(n -> n > MOST_NUMBER).findFirst();
+        if (apart.isPresent()) {
+            return Optional.of("the number " + apart.get() + " in a scheme is larger than any this program gives");
+        }
+        for (var storey : arrangements(plan).toList()) {
             var far = positions(storey).filter(PlanCheck::isFar).findFirst();
             if (far.isPresent()) {
                 return Optional.of("on " + storey.name() + " something lies at "
@@ -58,7 +62,11 @@ final class PlanCheck {
     static Checked mended(Plan plan) {
         var told = new ArrayList<String>();
         var out = plan;
-        var highest = ids(plan).mapToInt(ElementId::number).max().orElse(0);
+        var highest = Stream.concat(
+                        ids(plan).map(ElementId::number), plan.schemes().numbersApart())
+                .mapToInt(n -> n)
+                .max()
+                .orElse(0);
         if (out.nextNumber() <= highest) {
             told.add("the next number was too low and is " + (highest + 1) + " now");
             out = out.numbersTaken(highest + 1 - out.nextNumber());
@@ -73,6 +81,11 @@ final class PlanCheck {
             out = out.withRepeats(new Repeats(out.repeats().units(), copies));
         }
         return new Checked(out, List.copyOf(told));
+    }
+
+    /** The storeys as they are laid open, and what schemes hold of them. */
+    private static Stream<Storey> arrangements(Plan plan) {
+        return Stream.concat(plan.storeys().stream(), plan.schemes().apart());
     }
 
     private static boolean isFar(Position p) {

@@ -1,7 +1,6 @@
 package honeylamp.survey;
 
 import honeylamp.geometry.Point;
-import honeylamp.survey.Traverse.Closing;
 import honeylamp.survey.reading.Survey;
 import honeylamp.survey.reading.Survey.Leg;
 import honeylamp.units.Words;

@@ -17,45 +17,23 @@ import java.util.Map;
  * @param legs in their order, each with where it began and where it came to
  * @param closings where a leg came back to a station already known
  */
-public record Traverse(Map<String, Point> stations, List<Walked> legs, List<Closing> closings) {
+record Traverse(Map<String, Point> stations, List<Walked> legs, List<Closing> closings) {
     private static final double SQUARE_DEG = 90;
 
-    public Traverse {
+    Traverse {
         legs = List.copyOf(legs);
         closings = List.copyOf(closings);
     }
 
     /** A leg as it was walked. */
-    public record Walked(Leg leg, Point from, Point to, double headingDeg) {}
-
-    /**
-     * A ring of legs that came back.
-     *
-     * @param ring indices of the legs from the closing station around, the closing leg last
-     * @param error from the known station to where the ring came out
-     */
-    public record Closing(String station, List<Integer> ring, Point error, double lengthMm) {
-        public Closing {
-            ring = List.copyOf(ring);
-        }
-
-        /** The closing error in mm. */
-        public double errorMm() {
-            return error.length();
-        }
-
-        /** The n of 1:n; infinite if it closes without error. */
-        public double ratio() {
-            return lengthMm / errorMm();
-        }
-    }
+    record Walked(Leg leg, Point from, Point to, double headingDeg) {}
 
     /**
      * Walks the legs.
      *
      * @throws SurveyException if a leg begins at a station that is not known yet
      */
-    public static Traverse of(Survey survey) throws SurveyException {
+    static Traverse of(Survey survey) throws SurveyException {
         var walk = new Walk();
         for (var reading : survey.readings()) {
             switch (reading) {

@@ -42,7 +42,7 @@ class RandomEditsTest {
     }
 
     /** One action picked by chance; an action that cannot be leaves the plan as it was. */
-    private static Plan edited(Plan plan, Random random) {
+    static Plan edited(Plan plan, Random random) {
         var storey = plan.storey(STOREY);
         return switch (random.nextInt(14)) {
             case 0 ->

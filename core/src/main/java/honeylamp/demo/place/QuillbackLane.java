@@ -15,6 +15,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Presentation;
 import honeylamp.plan.Repeats;
 import honeylamp.plan.Review;
+import honeylamp.plan.Schemes;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Sheet.TitleBlock;
 import honeylamp.plan.Side;
@@ -107,6 +108,7 @@ public final class QuillbackLane {
                 Brief.OPEN,
                 Repeats.NONE,
                 List.of(),
+                Schemes.NONE,
                 Review.NONE,
                 6);
     }

@@ -13,6 +13,7 @@ import honeylamp.plan.Presentation;
 import honeylamp.plan.Repeats;
 import honeylamp.plan.Review;
 import honeylamp.plan.RunUnit;
+import honeylamp.plan.Schemes;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Sheet.TitleBlock;
 import honeylamp.plan.Stair;
@@ -86,6 +87,7 @@ public final class SailclothYard {
                 Brief.OPEN,
                 Repeats.NONE,
                 List.of(),
+                Schemes.NONE,
                 Review.NONE,
                 6);
     }

@@ -49,8 +49,8 @@ public record Apart(ElementId thing, Segment line) {
                 .findFirst();
     }
 
-    /** The edges of what stands there; none of what has none. */
-    private static List<Ring> rings(StoreyGeometry geometry, ElementId thing) {
+    /** The edges of what stands there, in plan mm; none of what has none. */
+    public static List<Ring> rings(StoreyGeometry geometry, ElementId thing) {
         return geometry.storey()
                 .elements()
                 .find(thing)

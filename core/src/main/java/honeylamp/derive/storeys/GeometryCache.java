@@ -5,11 +5,13 @@ import honeylamp.derive.walls.WallNetwork;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Boundary;
+import honeylamp.plan.ElementId.SchemeId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Motion;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
+import honeylamp.plan.Schemes;
 import honeylamp.plan.Storey;
 import honeylamp.plan.View;
 import honeylamp.plan.Wall;
@@ -54,6 +56,8 @@ public final class GeometryCache {
 
     private record WorksKey(Identity<Plan> plan, View.Works works) {}
 
+    private record Arranged(Plan of, LaidPlan laid) {}
+
     private record Joined(WallNetwork standing, WallNetwork removed) {}
 
     private record TurnKey(Identity<Plan> plan, double deg) {}
@@ -76,6 +80,7 @@ public final class GeometryCache {
     private final Map<TurnKey, Plan> turned = newest();
     private final Map<WorksKey, Plan> during = newest();
     private final Map<FixedKey, FixedParts> fixed = newest();
+    private final Map<SchemeId, Arranged> arranged = newest();
     private @Nullable LaidPlan laid;
     private @Nullable Plan unitsOf;
     private @Nullable Storey unitsOn;
@@ -139,11 +144,24 @@ public final class GeometryCache {
         return made;
     }
 
+    /** A plan in another of its arrangements; what did not change since the last time is the same object again. */
+    synchronized LaidPlan arranged(Plan plan, SchemeId id) {
+        var known = arranged.get(id);
+        if (known != null && known.of == plan) {
+            return known.laid;
+        }
+        var opened = plan.opening(id);
+        var now = UnitCopies.laidOut(opened, this).keepingSchemes(Schemes.NONE);
+        var made = new LaidPlan(opened, known == null ? now : keeping(known.laid.whole(), now), this);
+        arranged.put(id, new Arranged(plan, made));
+        return made;
+    }
+
     /** A plan turned about its origin, counter-clockwise, from memory if it was turned so before. */
     synchronized Plan turned(Plan plan, double deg) {
         return turned.computeIfAbsent(new TurnKey(new Identity<>(plan), deg), _ -> {
             var motion = Motion.turn(Point.ORIGIN, deg);
-            var out = plan;
+            var out = plan.keepingSchemes(Schemes.NONE);
             for (var storey : plan.storeys()) {
                 out = out.withStorey(storey.id(), s -> s.with(s.elements().changed(e -> Optional.of(e.moved(motion)))));
             }
@@ -154,7 +172,7 @@ public final class GeometryCache {
     /** A plan with the walls that are there before or after the works, from memory if it was seen so before. */
     synchronized Plan during(Plan plan, View.Works works) {
         return during.computeIfAbsent(new WorksKey(new Identity<>(plan), works), _ -> {
-            var out = plan;
+            var out = plan.keepingSchemes(Schemes.NONE);
             for (var storey : plan.storeys()) {
                 out = out.withStorey(storey.id(), works::seen);
             }

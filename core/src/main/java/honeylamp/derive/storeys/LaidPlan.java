@@ -3,6 +3,7 @@ package honeylamp.derive.storeys;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Brief;
 import honeylamp.plan.ElementId.PageId;
+import honeylamp.plan.ElementId.SchemeId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.ElementId.WallTypeId;
@@ -124,6 +125,16 @@ public final class LaidPlan {
     }
 
     private LaidView view(View view) {
+        var other = view.arranged().as().filter(id -> !id.equals(drawn.schemes().open()));
+        return other.isPresent() ? arranged(other.get()).seen(view) : seen(view);
+    }
+
+    /** The same plan in another arrangement: for the picture of a view, and to be compared. */
+    public LaidPlan arranged(SchemeId id) {
+        return id.equals(drawn.schemes().open()) ? this : cache.arranged(drawn, id);
+    }
+
+    private LaidView seen(View view) {
         var look = drawn.presentation().look(view.look());
         var seen = view.works() == View.Works.MARKED ? this : during(view.works());
         return view.turnDeg() == 0
@@ -148,7 +159,7 @@ public final class LaidPlan {
                 .toList());
     }
 
-    /** A view as one draws in it: not turned. */
+    /** A view as one draws in it: not turned, and of the scheme laid open. */
     public LaidView straight(ViewId id) {
         return view(drawn.presentation().view(id).orElseThrow().straight());
     }

@@ -82,8 +82,18 @@ public final class LaidView {
                 .anyMatch(p -> p.views().contains(view.id()) && p.lists().contains(Page.Listing.ROOMS));
     }
 
-    /** Its name; by itself that of its storey. */
+    /** Its name; by itself that of its storey, and of the scheme if it is one that is asked for. */
     public String name() {
-        return view.name().isBlank() ? storey.storey().name() : view.name();
+        var schemes = plan().drawn().schemes();
+        var scheme = view.arranged().as().map(id -> ": " + schemes.name(id)).orElse("");
+        return view.name().isBlank() ? storey.storey().name() + scheme : view.name();
+    }
+
+    /** The same view of the arrangement from which it is marked what differs; empty if nothing is. */
+    public Optional<LaidView> against() {
+        return view.arranged()
+                .against()
+                .filter(id -> !id.equals(plan().drawn().schemes().open()))
+                .map(id -> new LaidView(plan().arranged(id).on(storey.id()), view, look));
     }
 }

@@ -13,6 +13,7 @@ import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Region;
+import honeylamp.plan.Schemes;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Surface;
 import honeylamp.plan.Unit;
@@ -101,7 +102,7 @@ public final class UnitCopies {
         for (var storey : plan.storeys()) {
             var copies = on(plan, storey, cache);
             if (!copies.isEmpty()) {
-                out = out.withStorey(storey.id(), s -> laidInto(s, copies));
+                out = out.keepingSchemes(Schemes.NONE).withStorey(storey.id(), s -> laidInto(s, copies));
             }
         }
         return out;

@@ -12,6 +12,7 @@ import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.scene.input.KeyCode;
 
 /** Commands about what is seen. */
@@ -188,6 +189,7 @@ final class SightCommands {
                 () -> window.zoom(0.8),
                 controlSign(KeyCode.MINUS),
                 controlSign(KeyCode.SUBTRACT));
+        schemes(into);
         into.plain(
                 "storey-up",
                 "Storey above",
@@ -202,5 +204,45 @@ final class SightCommands {
                 Place.SEEN,
                 () -> model.climb(-1),
                 Keys.STOREY_DOWN.code());
+    }
+
+    private void schemes(CommandList into) {
+        into.plain(
+                "scheme-next",
+                "Next scheme",
+                "Lays the next arrangement of the plan open, round and round",
+                Place.SEEN,
+                model.schemes()::next,
+                Keys.NEXT_SCHEME.code());
+        into.add(
+                "new-scheme",
+                "New scheme",
+                "Another arrangement, an alternative, a variant of the plan: only what differs is kept",
+                Place.SEEN,
+                () -> model.schemes().add(Optional.empty()));
+        into.add(
+                "compare-schemes",
+                "Compare schemes",
+                "Another arrangement to the left of an edge that is dragged; ends it if it is there",
+                Place.SEEN,
+                model.schemes()::compare);
+        into.add(
+                "schemes-side-by-side",
+                "Schemes side by side",
+                "A page with two arrangements, what differs marked",
+                Place.SEEN,
+                model.schemes()::sideBySide);
+        into.add(
+                "scheme-page-each",
+                "A page of each scheme",
+                "Pages like this one for the plan as drawn and for every scheme",
+                Place.SEEN,
+                model.schemes()::pages);
+        into.add(
+                "works-pages",
+                "Existing, demolition, proposed",
+                "Three pages from this view: what is there, what goes and comes, what will be",
+                Place.SEEN,
+                model.schemes()::worksPages);
     }
 }

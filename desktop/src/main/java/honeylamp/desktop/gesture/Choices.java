@@ -10,6 +10,7 @@ import honeylamp.edit.Reach;
 import honeylamp.edit.UnderlayEdits.TracedWork;
 import honeylamp.edit.WallEdits.End;
 import honeylamp.output.Export;
+import honeylamp.plan.ElementId.SchemeId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.LineRole;
@@ -17,6 +18,7 @@ import honeylamp.plan.Look;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Role;
+import honeylamp.plan.Schemes;
 import honeylamp.plan.TextRole;
 import honeylamp.plan.Wall;
 import honeylamp.store.Leaving;
@@ -203,6 +205,7 @@ public record Choices(
      * @param tones which finishes a change of tone goes for
      * @param before the look there was before the one chosen last, to flip to
      * @param comparing what is seen beside the plan as it is, if anything
+     * @param against the arrangement with which the one laid open is compared
      */
     @RecordBuilder
     public record Presenting(
@@ -213,7 +216,8 @@ public record Choices(
             String material,
             ToneReach tones,
             Optional<Look> before,
-            Optional<Comparing> comparing)
+            Optional<Comparing> comparing,
+            SchemeId against)
             implements ChoicesPresentingBuilder.With {}
 
     /**
@@ -332,7 +336,8 @@ public record Choices(
                         "",
                         ToneReach.ONE,
                         Optional.empty(),
-                        Optional.empty()),
+                        Optional.empty(),
+                        Schemes.AS_DRAWN),
                 new Finishing("", "", 50),
                 new Round(Shelf.OPEN, Rest.SHOWN, Aside.NOTHING, Docked.NOTHING, Round.FOLDED),
                 NewRun.FIRST,

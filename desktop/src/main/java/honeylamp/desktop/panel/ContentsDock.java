@@ -151,7 +151,8 @@ public final class ContentsDock extends VBox {
                     ElementId.UnitCopyId _,
                     ElementId.LookId _,
                     ElementId.ViewId _,
-                    ElementId.PageId _ -> model.now().tool();
+                    ElementId.PageId _,
+                    ElementId.SchemeId _ -> model.now().tool();
         };
     }
 

@@ -10,6 +10,7 @@ import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.Schemes;
 import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,6 +36,7 @@ public final class DeskEdge extends HBox {
      * What is shown.
      *
      * @param told whether the card tells of the storey
+     * @param schemes the arrangements there are
      * @param pages all of them if there are others than one of each storey, else none
      * @param page the name of the one worked on
      * @param percent how large paper is shown, 100 for its true size
@@ -44,6 +46,7 @@ public final class DeskEdge extends HBox {
             String name,
             boolean several,
             boolean told,
+            Schemes schemes,
             List<PageName> pages,
             String page,
             int percent,
@@ -60,6 +63,7 @@ public final class DeskEdge extends HBox {
                     now.currentStorey().name(),
                     now.plan().storeys().size() > 1,
                     now.choices().round().aside() == Choices.Aside.STOREY,
+                    now.plan().schemes(),
                     pages(now),
                     model.shown().page().name(),
                     percent(now),
@@ -99,6 +103,9 @@ public final class DeskEdge extends HBox {
                         way.equals("storey-up") ? "\u25b4" : "\u25be", "desk-" + way, command.tip(), command.action()));
             }
         }
+        if (!part.schemes().all().isEmpty()) {
+            out.add(schemes(part.schemes()));
+        }
         if (!part.pages().isEmpty()) {
             var names = part.pages().stream().map(PageName::name).toList();
             var menu = Widgets.menu(
@@ -112,6 +119,18 @@ public final class DeskEdge extends HBox {
         }
         out.add(zoom(part));
         return out;
+    }
+
+    private MenuButton schemes(Schemes schemes) {
+        var ids = schemes.ids();
+        var menu = Widgets.menu(
+                schemes.name(schemes.open()),
+                "desk-scheme",
+                "The arrangement laid open, to be seen and changed",
+                ids.stream().map(schemes::name).toList(),
+                index -> model.schemes().open(ids.get(index)));
+        menu.setPopupSide(Side.TOP);
+        return menu;
     }
 
     /** What is picked hides what the card tells of the storey. */

@@ -329,6 +329,8 @@ public final class PlanPane extends Pane {
                 || a.stage().showsUnderlay() != b.stage().showsUnderlay()
                 || (a.stage() == WorkStage.WALLS) != (b.stage() == WorkStage.WALLS) // gaps of walls are shown there
                 || a.choices().seen().walls() != b.choices().seen().walls()
+                || (a.stage() == WorkStage.SHEET) != (b.stage() == WorkStage.SHEET)
+                        && !b.view().equals(b.view().straight()) // one draws in another view than is printed
                 || a.document() != b.document()
                 || !a.worked().equals(b.worked());
     }

@@ -24,6 +24,9 @@ public record Keys(KeyCode code, Control control, Shift shift) {
     /** The next usual width. */
     public static final Keys NEXT_WIDTH = alone(KeyCode.W);
 
+    /** Lays the next arrangement open. */
+    public static final Keys NEXT_SCHEME = alone(KeyCode.K);
+
     /** The storey above. */
     public static final Keys STOREY_UP = alone(KeyCode.PAGE_UP);
 

@@ -25,11 +25,13 @@ import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.sketch.RoomNames;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.output.PageReading;
+import honeylamp.plan.ElementId.SchemeId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Showing;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.store.PagePictures;
+import honeylamp.takeoff.SchemeReport;
 import honeylamp.takeoff.way.Delivery;
 import honeylamp.takeoff.way.GettingIn;
 import java.util.ArrayList;
@@ -61,6 +63,7 @@ public final class ShownPlan {
     private final Aside<Delivered, GettingIn> deliveries;
     private final Aside<Named, RoomNames> names;
     private final Aside<Read, PageReading> readings;
+    private final Aside<Compared, SchemeReport> differences;
     private @Nullable Checked checked;
 
     private record Checked(LaidPlan plan, BriefCheck check) {}
@@ -112,6 +115,15 @@ public final class ShownPlan {
         }
     }
 
+    /** What is laid open, to be compared with another arrangement. */
+    public record Compared(LaidPlan plan, SchemeId against) {
+        private boolean isSame(Compared other) {
+            return plan.storeys() == other.plan.storeys()
+                    && plan.drawn().schemes() == other.plan.drawn().schemes()
+                    && against.equals(other.against);
+        }
+    }
+
     ShownPlan(Supplier<Workspace> workspace, GeometryCache cache, SnagSearch search, SnagSearch.Threads threads) {
         this.workspace = workspace;
         this.cache = cache;
@@ -123,6 +135,11 @@ public final class ShownPlan {
         var remembered = new Remembered();
         this.names = new Aside<>(
                 threads.beside(), Named::isSame, (asked, _) -> RoomNames.of(asked.view, asked.frame, remembered));
+        var compared = new GeometryCache(); // so that nobody waits for the one that is drawn from
+        this.differences = new Aside<>(threads.beside(), Compared::isSame, (asked, _) -> {
+            var plan = asked.plan.derivedBy(compared);
+            return SchemeReport.of(plan.arranged(asked.against), plan);
+        });
         this.readings = new Aside<>(threads.beside(), Read::isSame, (asked, _) -> asked.reading());
     }
 
@@ -230,6 +247,16 @@ public final class ShownPlan {
     /** How well the words of pages are read. */
     public Aside<Read, PageReading> readings() {
         return readings;
+    }
+
+    /** In what arrangements differ. */
+    public Aside<Compared, SchemeReport> differences() {
+        return differences;
+    }
+
+    /** What is laid open, and what it is compared with. */
+    public Compared compared(SchemeId against) {
+        return new Compared(plan(), against);
     }
 
     /** The page worked on as it lies there, whose words are to be read. */

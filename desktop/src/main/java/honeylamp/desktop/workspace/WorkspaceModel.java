@@ -65,6 +65,7 @@ public final class WorkspaceModel {
     private final WorkspaceRules rules;
     private final ReadOnlyObjectWrapper<Typed> typing = new ReadOnlyObjectWrapper<>(Typed.NOTHING);
     private final PickedActions picked = new PickedActions(this);
+    private final SchemeActions schemes = new SchemeActions(this);
 
     /**
      * A model of a document.
@@ -116,6 +117,11 @@ public final class WorkspaceModel {
     /** The plan as it is shown and counted, and what panels say of it. */
     public ShownPlan shown() {
         return shown;
+    }
+
+    /** What can be done with other arrangements of the plan. */
+    public SchemeActions schemes() {
+        return schemes;
     }
 
     /** What can be done with what is picked. */
@@ -386,7 +392,8 @@ public final class WorkspaceModel {
         compare(now().plan(), "As it was held");
     }
 
-    private void compare(Plan other, String name) {
+    /** Shows another state of the plan beside it, under an edge. */
+    void compare(Plan other, String name) {
         comparing(Optional.of(new Comparing(other, name, Comparing.MIDDLE)));
         say("Left of the edge: " + name + ". Drag the edge; Esc ends it.");
     }

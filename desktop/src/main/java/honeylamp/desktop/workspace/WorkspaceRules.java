@@ -214,6 +214,7 @@ final class WorkspaceRules {
                 && a.view().nudge().equals(b.view().nudge())
                 && a.view().crop().equals(b.view().crop())
                 && a.view().turnDeg() == b.view().turnDeg()
+                && a.view().arranged().as().equals(b.view().arranged().as())
                 && a.view().tiers().rows().equals(b.view().tiers().rows())
                 && a.view().seen().shows(Kind.DIMENSIONS) == b.view().seen().shows(Kind.DIMENSIONS)
                 && page(a).sheet().equals(page(b).sheet())

@@ -181,6 +181,7 @@ public record PickAndMove(
                     ElementId.NoteId _,
                     ElementId.FreeMarkId _,
                     ElementId.RoundDimensionId _,
+                    ElementId.SchemeId _,
                     ElementId.SettingOutId _,
                     ElementId.BoundaryId _,
                     ElementId.UnitId _,

@@ -233,7 +233,8 @@ public final class Card extends VBox {
                     ElementId.CoveringId _,
                     ElementId.LookId _,
                     ElementId.ViewId _,
-                    ElementId.PageId _ -> List.of();
+                    ElementId.PageId _,
+                    ElementId.SchemeId _ -> List.of();
         };
     }
 

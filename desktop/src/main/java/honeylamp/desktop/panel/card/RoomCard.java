@@ -87,6 +87,7 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
         if (room.mark().isPresent()) {
             out.add(repurposing(room));
         }
+        room.mark().map(RoomMark::id).flatMap(this::takingOver).ifPresent(out::add);
         var standing = model.shown().geometry().furnishingsIn(room).stream()
                 .map(Furnishing::id)
                 .filter(id -> !id.isCopied())
@@ -115,6 +116,21 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
         }
         out.addAll(new UnitCard(model, parts).making(model.now()));
         return out;
+    }
+
+    /** Its pieces and finishes may be those of another arrangement. */
+    private Optional<Node> takingOver(RoomId room) {
+        var schemes = model.now().plan().schemes();
+        var others =
+                schemes.ids().stream().filter(id -> !id.equals(schemes.open())).toList();
+        return others.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Widgets.menu(
+                        "Take over from",
+                        "room-take-over",
+                        "Its pieces, fixed parts and finishes as they are in another arrangement",
+                        others.stream().map(schemes::name).toList(),
+                        index -> model.schemes().takeRoom(room, others.get(index))));
     }
 
     /** Whether its width and depth are drawn in the view worked on, or in all. */

@@ -1,0 +1,311 @@
+package honeylamp.plan;
+
+import honeylamp.plan.ElementId.SchemeId;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.units.Checks;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.NoSuchElementException;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+
+/**
+ * Other arrangements of the storeys of a plan. One of them, or the plan as drawn, is laid open: it is what stands on the
+ * storeys and is edited. Of all others only that is held in which they differ from the plan as drawn; and while a scheme is
+ * open, that in which the plan as drawn differs from it, so that no edit of a scheme changes any other.
+ *
+ * @param open the one laid open, {@link #AS_DRAWN} for none of them
+ * @param drawn how the plan as drawn differs from the scheme laid open; nothing while that is open itself
+ */
+public record Schemes(List<Scheme> all, SchemeId open, List<Apart> drawn) {
+    /** The plan as drawn, from which schemes differ. */
+    public static final SchemeId AS_DRAWN = new SchemeId(0);
+
+    /** There is one arrangement only. */
+    public static final Schemes NONE = new Schemes(List.of(), AS_DRAWN, List.of());
+
+    /** More of them nobody keeps apart. */
+    public static final int MOST = 12;
+
+    /**
+     * A named arrangement.
+     *
+     * @param storey the only one on which it may differ; empty for all
+     * @param parts how it differs from the plan as drawn, by storey; nothing while it is laid open
+     */
+    public record Scheme(SchemeId id, String name, Optional<StoreyId> storey, List<Apart> parts) {
+        /** Freezes the list; refuses a scheme without a name. */
+        public Scheme {
+            parts = List.copyOf(parts);
+            if (name.isBlank()) {
+                throw new IllegalArgumentException("a scheme needs a name");
+            }
+        }
+
+        Scheme withParts(List<Apart> other) {
+            return new Scheme(id, name, storey, other);
+        }
+    }
+
+    /**
+     * How a storey differs from another arrangement of it.
+     *
+     * @param other a storey with the elements alone that are new or other
+     * @param without the numbers of elements that are not there
+     * @param order the numbers of all elements of the kinds that have them in an order of their own
+     */
+    public record Apart(Storey other, List<Integer> without, List<Integer> order) {
+        /** Freezes the lists. */
+        public Apart {
+            without = List.copyOf(without);
+            order = List.copyOf(order);
+        }
+
+        /** What makes one arrangement of a storey another; empty if they are the same. */
+        static Optional<Apart> between(Storey from, Storey to) {
+            if (from.elements().equals(to.elements())) {
+                return Optional.empty();
+            }
+            var there = to.elements();
+            var before = from.elements();
+            var without = before.all()
+                    .filter(e -> there.find(e.id()).isEmpty())
+                    .map(e -> e.id().number())
+                    .toList();
+            var other = there.only(e -> before.find(e.id()).filter(e::equals).isEmpty());
+            var plain = new Apart(from.withElements(other), without, List.of());
+            return Optional.of(
+                    plain.of(from).elements().equals(there)
+                            ? plain
+                            : new Apart(
+                                    plain.other,
+                                    without,
+                                    there.all().map(e -> e.id().number()).toList()));
+        }
+
+        /** The storey as it is in the arrangement that differs so. */
+        Storey of(Storey from) {
+            var gone = new HashSet<>(without);
+            var there = other.elements();
+            var changed = from.elements()
+                    .changed(e -> gone.contains(e.id().number())
+                            ? Optional.empty()
+                            : there.find(e.id()).or(() -> Optional.of(e)));
+            var more = there.all().filter(e -> changed.find(e.id()).isEmpty()).toList();
+            var all = more.isEmpty() ? changed : changed.plus(more);
+            return hanging(from.with(order.isEmpty() ? all : all.inOrder(order)));
+        }
+
+        /** Without openings of walls that the plan as drawn has lost since. */
+        private static Storey hanging(Storey storey) {
+            return storey.openings().stream()
+                            .allMatch(o -> storey.wall(o.host()).isPresent())
+                    ? storey
+                    : storey.with(
+                            Opening.class,
+                            storey.openings().stream()
+                                    .filter(o -> storey.wall(o.host()).isPresent())
+                                    .toList());
+        }
+
+        private StoreyId storey() {
+            return other.id();
+        }
+    }
+
+    /** Freezes the lists; refuses two of one id, and one laid open that is not there. */
+    public Schemes {
+        Checks.within("schemes", all.size(), 0, MOST);
+        all = List.copyOf(all);
+        drawn = List.copyOf(drawn);
+        var ids = new HashSet<>(List.of(AS_DRAWN));
+        for (var scheme : all) {
+            if (!ids.add(scheme.id())) {
+                throw new IllegalArgumentException(
+                        "two schemes are called " + scheme.id().text());
+            }
+        }
+        if (!ids.contains(open)) {
+            throw new IllegalArgumentException("the scheme " + open.text() + " is laid open, but not there");
+        }
+    }
+
+    /** Whether an arrangement is there: a scheme, or the plan as drawn. */
+    public boolean has(SchemeId id) {
+        return id.equals(AS_DRAWN) || find(id).isPresent();
+    }
+
+    /** The scheme of this id; empty for the plan as drawn too. */
+    public Optional<Scheme> find(SchemeId id) {
+        return all.stream().filter(s -> s.id().equals(id)).findFirst();
+    }
+
+    /** What an arrangement is called. */
+    public String name(SchemeId id) {
+        return find(id).map(Scheme::name).orElse("As drawn");
+    }
+
+    /** All there are, the plan as drawn first. */
+    public List<SchemeId> ids() {
+        return Stream.concat(Stream.of(AS_DRAWN), all.stream().map(Scheme::id)).toList();
+    }
+
+    /** An id that no scheme has. */
+    public SchemeId next() {
+        return new SchemeId(
+                1 + all.stream().mapToInt(s -> s.id().number()).max().orElse(0));
+    }
+
+    /**
+     * The storeys in an arrangement.
+     *
+     * @param storeys as they are laid open
+     * @throws NoSuchElementException if there is no such arrangement
+     */
+    List<Storey> storeys(SchemeId wanted, List<Storey> storeys) {
+        if (wanted.equals(open)) {
+            return storeys;
+        }
+        var base = open.equals(AS_DRAWN) ? storeys : changed(storeys, drawn);
+        return wanted.equals(AS_DRAWN)
+                ? base
+                : changed(base, find(wanted).orElseThrow().parts());
+    }
+
+    private static List<Storey> changed(List<Storey> storeys, List<Apart> parts) {
+        return storeys.stream()
+                .map(s -> parts.stream()
+                        .filter(p -> p.storey().equals(s.id()))
+                        .findFirst()
+                        .map(p -> p.of(s))
+                        .orElse(s))
+                .toList();
+    }
+
+    private static List<Apart> between(List<Storey> from, List<Storey> to) {
+        var by = byId(from);
+        return to.stream()
+                .flatMap(s -> Optional.ofNullable(by.get(s.id())).flatMap(f -> Apart.between(f, s)).stream())
+                .toList();
+    }
+
+    private static Map<StoreyId, Storey> byId(List<Storey> storeys) {
+        Map<StoreyId, Storey> out = HashMap.newHashMap(storeys.size());
+        storeys.forEach(s -> out.put(s.id(), s));
+        return out;
+    }
+
+    /**
+     * With a further scheme that is like what is laid open.
+     *
+     * @param storey the only one on which it may differ; empty for all
+     * @throws IllegalArgumentException if it has no name, or if there are too many
+     */
+    public Schemes adding(String name, Optional<StoreyId> storey, List<Storey> storeys) {
+        var parts = between(storeys(AS_DRAWN, storeys), storeys).stream()
+                .filter(p -> storey.filter(o -> !o.equals(p.storey())).isEmpty())
+                .toList();
+        return new Schemes(
+                Stream.concat(all.stream(), Stream.of(new Scheme(next(), name, storey, parts)))
+                        .toList(),
+                open,
+                drawn);
+    }
+
+    /** With a scheme called otherwise. */
+    public Schemes naming(SchemeId id, String name) {
+        return new Schemes(
+                all.stream()
+                        .map(s -> s.id().equals(id) ? new Scheme(id, name, s.storey(), s.parts()) : s)
+                        .toList(),
+                open,
+                drawn);
+    }
+
+    /** Without a scheme that is not laid open. */
+    public Schemes without(SchemeId id) {
+        return new Schemes(all.stream().filter(s -> !s.id().equals(id)).toList(), open, drawn);
+    }
+
+    /** With another arrangement laid open, where those of the one open now are known. */
+    Schemes opened(SchemeId wanted, List<Storey> storeys) {
+        var base = storeys(AS_DRAWN, storeys);
+        return new Schemes(
+                all.stream()
+                        .map(s -> s.id().equals(wanted)
+                                ? s.withParts(List.of())
+                                : s.id().equals(open) ? s.withParts(between(base, storeys)) : s)
+                        .toList(),
+                wanted,
+                between(storeys(wanted, storeys), base));
+    }
+
+    /** With the plan as drawn like what is laid open, and all other schemes as they were. */
+    Schemes adopted(List<Storey> storeys) {
+        return new Schemes(
+                all.stream()
+                        .filter(s -> !s.id().equals(open))
+                        .map(s -> s.withParts(between(storeys, storeys(s.id(), storeys))))
+                        .toList(),
+                AS_DRAWN,
+                List.of());
+    }
+
+    /**
+     * What becomes of them when the storeys change: what is done to the scheme laid open is not done to the plan as drawn.
+     * Storeys, their names and levels are those of the house, alike in all; so is what stands on storeys on which a scheme
+     * may not differ.
+     */
+    Schemes following(List<Storey> before, List<Storey> now) {
+        if (all.isEmpty()) {
+            return this;
+        }
+        var there = byId(now);
+        var kept = all.stream()
+                .filter(s -> s.storey().filter(only -> !there.containsKey(only)).isEmpty())
+                .map(s -> s.withParts(s.parts().stream()
+                        .filter(p -> there.containsKey(p.storey()))
+                        .toList()))
+                .toList();
+        var still = kept.stream().anyMatch(s -> s.id().equals(open)) ? open : AS_DRAWN;
+        return new Schemes(kept, still, still.equals(AS_DRAWN) ? List.of() : drawn(before, now));
+    }
+
+    private List<Apart> drawn(List<Storey> before, List<Storey> now) {
+        var base = byId(storeys(AS_DRAWN, before));
+        var only = find(open).orElseThrow().storey();
+        var was = byId(before);
+        return now.stream()
+                .filter(s -> only.filter(o -> !o.equals(s.id())).isEmpty())
+                .flatMap(s -> s == was.get(s.id())
+                        ? drawn.stream().filter(p -> p.storey().equals(s.id()))
+                        : Optional.ofNullable(base.get(s.id())).flatMap(b -> Apart.between(s, b)).stream())
+                .toList();
+    }
+
+    /** All that is held apart from the storeys. */
+    public Stream<Storey> apart() {
+        return parts().map(Apart::other);
+    }
+
+    /** The numbers of all elements that are in any arrangement but perhaps not in the one laid open. */
+    public Stream<Integer> numbersApart() {
+        return apart().flatMap(s -> s.elements().all()).map(e -> e.id().number());
+    }
+
+    private Stream<Apart> parts() {
+        return Stream.concat(drawn.stream(), all.stream().flatMap(s -> s.parts().stream()));
+    }
+
+    /** With all that is held apart changed: as a wall type changes, which all arrangements have. */
+    public Schemes changing(UnaryOperator<Storey> change) {
+        UnaryOperator<List<Apart>> each = parts -> parts.stream()
+                .map(p -> new Apart(change.apply(p.other()), p.without(), p.order()))
+                .toList();
+        return new Schemes(
+                all.stream().map(s -> s.withParts(each.apply(s.parts()))).toList(), open, each.apply(drawn));
+    }
+}

@@ -1,0 +1,96 @@
+package honeylamp.illustrate.words;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.TestPlans;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.SchemeEdits;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Schemes;
+import honeylamp.plan.View.Arranged;
+import honeylamp.sheet.SheetComposer;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+class SchemeMarksTest {
+    private static final PaperFrame FRAME = PaperFrame.atOrigin(50);
+
+    /** A sofa of 2000 by 900 that is moved 1000 to the right, and a table that goes. */
+    private static Plan moved() {
+        var bare = TestPlans.clearRectangle(6000, 5000);
+        var one = TestPlans.with(bare, "sofa", 2000, 900, 800, 1500, 1500, 0);
+        var two = TestPlans.with(one, "low-table", 1000, 600, 400, 1500, 3500, 0);
+        var storey = TestPlans.storey(two);
+        var inA = SchemeEdits.add(two, "A", Optional.empty()).orThrow();
+        var pieces = inA.storeys().getFirst().furnishings();
+        var changed = inA.withStorey(
+                storey, s -> s.with(Furnishing.class, List.of(pieces.getFirst().withAt(Position.ofMm(2500, 1500)))));
+        var view = changed.presentation().views().getFirst().id();
+        return SchemeEdits.show(changed, view, new Arranged(Optional.empty(), Optional.of(Schemes.AS_DRAWN)));
+    }
+
+    private static LaidView view(Plan plan) {
+        return LaidPlan.of(plan).view(plan.presentation().views().getFirst().id());
+    }
+
+    @Test
+    void whatMovedIsMarkedInBothPlacesAndWhatIsGoneWhereItWas() {
+        var view = view(moved());
+        var strokes = new SchemeMarks(FRAME, Pens.of(view.look(), 50))
+                .of(view).stream().map(Mark.Stroke.class::cast).toList();
+        var dashed = strokes.stream().filter(s -> !s.pen().dashMm().isEmpty()).toList();
+        var bold = strokes.stream().filter(s -> s.pen().dashMm().isEmpty()).toList();
+        // by hand, 0.7 mm of paper are 35 mm at 1:50
+        assertThat(bold).singleElement().satisfies(s -> isAround(s, 2500, 1500, 2070, 970));
+        assertThat(dashed).hasSize(3); // where the sofa and the table were, and the way of the sofa
+        assertThat(dashed).anySatisfy(s -> isAround(s, 1500, 1500, 2070, 970));
+        assertThat(dashed).anySatisfy(s -> isAround(s, 1500, 3500, 1070, 670));
+        assertThat(dashed).anySatisfy(s -> isAround(s, 2000, 1500, 1000, 0));
+    }
+
+    private static void isAround(Mark.Stroke stroke, double x, double y, double width, double height) {
+        var paper = stroke.path().bounds();
+        var box = Box.around(List.of(
+                FRAME.plan(new Point(paper.minX(), paper.minY())), FRAME.plan(new Point(paper.maxX(), paper.maxY()))));
+        assertThat(box.centre().x()).isCloseTo(x, within(1.0));
+        assertThat(box.centre().y()).isCloseTo(y, within(1.0));
+        assertThat(box.width()).isCloseTo(width, within(2.0));
+        assertThat(box.height()).isCloseTo(height, within(2.0));
+    }
+
+    @Test
+    void nothingIsMarkedInAViewThatIsMarkedAgainstNothing() {
+        var plan = moved();
+        var view = plan.presentation().views().getFirst().id();
+        var plain = SchemeEdits.show(plan, view, Arranged.OPEN);
+        assertThat(new SchemeMarks(FRAME, Pens.usual(50)).of(view(plain))).isEmpty();
+    }
+
+    @Test
+    void aPageWithTwoSchemesListsWhatDiffersAndNamesBoth() {
+        var plan = moved();
+        var like = plan.presentation().views().getFirst().id();
+        var made = SchemeEdits.sideBySide(
+                plan, like, Schemes.AS_DRAWN, plan.schemes().open());
+        var composed = SheetComposer.compose(LaidPlan.of(made.plan()).page(made.id()), Lamp.DRAFT, 1);
+        var words = Mark.words(composed.drawing().layers().stream()
+                        .flatMap(l -> l.marks().stream())
+                        .toList())
+                .map(Mark.Text::text)
+                .toList();
+        assertThat(words).contains("What differs", "A", "beside As drawn", "Moved", "Gone");
+        assertThat(words).anySatisfy(w -> assertThat(w).endsWith(": As drawn"));
+        assertThat(words).anySatisfy(w -> assertThat(w).endsWith(": A"));
+    }
+}
