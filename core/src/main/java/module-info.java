@@ -17,6 +17,7 @@ module honeylamp.core {
     requires org.apache.fontbox;
     requires org.apache.pdfbox;
     requires org.apache.pdfbox.io;
+    requires org.apache.xmpbox;
     requires org.dhatim.fastexcel;
     requires org.locationtech.jts;
     requires org.slf4j;

@@ -52,6 +52,9 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--most-kb", paramLabel = "KB", description = "a picture of at most so many thousand bytes")
     private Optional<Integer> mostKb = Optional.empty();
 
+    @Option(names = "--archive", description = "a PDF to be kept for many years: PDF/A-2, level A")
+    private boolean archive;
+
     @Option(names = "--page", paramLabel = "N", description = "which page (default 1), or all for a PDF of all")
     private String page = "1";
 
@@ -89,7 +92,11 @@ final class ExportCommand implements Callable<Integer> {
     private Export.Picture asked() {
         var size = longest.isPresent() ? new Export.Size.Longest(longest.get()) : new Export.Size.Dpi(dpi);
         var backing = clear ? Backing.CLEAR : white ? Backing.WHITE : Backing.PAPER;
-        return new Export.Picture(size, backing, planOnly ? Export.Cut.PLAN : Export.Cut.PAGE, mostKb);
+        return new Export.Picture(size, backing, planOnly ? Export.Cut.PLAN : Export.Cut.PAGE, mostKb, lasting());
+    }
+
+    private Export.Lasting lasting() {
+        return archive ? Export.Lasting.ARCHIVE : Export.Lasting.PRINT;
     }
 
     private int write(PlanDocument opened, Export.Format format, Export.Picture picture) {
@@ -108,7 +115,11 @@ final class ExportCommand implements Callable<Integer> {
         var pages = LaidPlan.of(opened.plan()).pages();
         try {
             if (all) {
-                Export.writeAll(pages.stream().map(p -> composed(p, opened)).toList(), output, Progress.NONE);
+                Export.writeAll(
+                        pages.stream().map(p -> composed(p, opened)).toList(),
+                        picture.lasting(),
+                        output,
+                        Progress.NONE);
             } else {
                 var composed = composed(pages.get(number - 1), opened);
                 Export.write(composed, format, picture, output, Progress.NONE);

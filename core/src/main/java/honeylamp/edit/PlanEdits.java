@@ -3,6 +3,7 @@ package honeylamp.edit;
 import honeylamp.plan.Elements;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Repeats;
+import honeylamp.plan.Schemes;
 import honeylamp.plan.Sheet.Paper;
 import honeylamp.plan.Sheet.Way;
 import honeylamp.units.Length;
@@ -50,9 +51,10 @@ public final class PlanEdits {
      * and words of the title block, the brief; nothing that stands in it, and no part or place of what is gone.
      */
     public static Plan template(Plan plan) {
-        var presentation = plan.presentation();
-        return plan.with(copy -> copy.storeys(
-                        plan.storeys().stream().map(s -> s.with(Elements.NONE)).toList())
+        var bare = plan.keepingSchemes(Schemes.NONE);
+        var presentation = bare.presentation();
+        return bare.with(copy -> copy.storeys(
+                        bare.storeys().stream().map(s -> s.with(Elements.NONE)).toList())
                 .repeats(Repeats.NONE)
                 .presentation(presentation.with(inner -> inner.views(presentation.views().stream()
                                 .map(v -> v.with(view -> view.crop(Optional.empty())

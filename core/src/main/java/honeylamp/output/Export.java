@@ -119,15 +119,28 @@ public final class Export {
         PLAN
     }
 
+    /** What a PDF is for. */
+    public enum Lasting {
+        /** To be looked at and printed. */
+        PRINT,
+        /** To be kept and read in many years: PDF/A-2, level A. */
+        ARCHIVE;
+
+        public Lasting other() {
+            return this == PRINT ? ARCHIVE : PRINT;
+        }
+    }
+
     /**
      * A picture as it is asked for, whatever page it is of.
      *
      * @param mostKb the most the file may have, in thousands of bytes
+     * @param lasting what it is for, if it is a PDF
      */
-    public record Picture(Size size, Backing backing, Cut cut, Optional<Integer> mostKb) {
+    public record Picture(Size size, Backing backing, Cut cut, Optional<Integer> mostKb, Lasting lasting) {
         /** As sharp as print, on its paper. */
         public static final Picture USUAL =
-                new Picture(new Size.Dpi(USUAL_DPI), Backing.PAPER, Cut.PAGE, Optional.empty());
+                new Picture(new Size.Dpi(USUAL_DPI), Backing.PAPER, Cut.PAGE, Optional.empty(), Lasting.PRINT);
 
         public static final int LEAST_KB = 10;
         public static final int MOST_KB = 100_000;
@@ -155,19 +168,23 @@ public final class Export {
         }
 
         public Picture withSize(Size other) {
-            return new Picture(other, backing, cut, mostKb);
+            return new Picture(other, backing, cut, mostKb, lasting);
         }
 
         public Picture withBacking(Backing other) {
-            return new Picture(size, other, cut, mostKb);
+            return new Picture(size, other, cut, mostKb, lasting);
         }
 
         public Picture withCut(Cut other) {
-            return new Picture(size, backing, other, mostKb);
+            return new Picture(size, backing, other, mostKb, lasting);
         }
 
         public Picture withMostKb(Optional<Integer> other) {
-            return new Picture(size, backing, cut, other);
+            return new Picture(size, backing, cut, other, lasting);
+        }
+
+        public Picture withLasting(Lasting other) {
+            return new Picture(size, backing, cut, mostKb, other);
         }
     }
 
@@ -228,9 +245,9 @@ public final class Export {
      * @throws IOException if the file cannot be written; an older file of that name is then untouched
      * @throws Progress.Cancelled if the progress ended the work; likewise
      */
-    public static void writeAll(List<ComposedPage> pages, Path file, Progress progress)
+    public static void writeAll(List<ComposedPage> pages, Lasting lasting, Path file, Progress progress)
             throws IOException, Progress.Cancelled {
-        WholeFile.<Progress.Cancelled>write(file, out -> PdfOutput.write(pages, out, progress));
+        WholeFile.<Progress.Cancelled>write(file, out -> PdfOutput.write(pages, lasting, out, progress));
     }
 
     /**
@@ -245,7 +262,7 @@ public final class Export {
         var page = shaped(picture.cut == Cut.PLAN ? PlanCut.of(whole) : whole, format, picture.size);
         WholeFile.<Progress.Cancelled>write(file, out -> {
             switch (format) {
-                case PDF -> PdfOutput.write(List.of(page), out, progress);
+                case PDF -> PdfOutput.write(List.of(page), picture.lasting, out, progress);
                 case SVG -> SvgOutput.write(page, out, progress);
                 case PNG, JPEG, WEBP, TIFF -> {
                     var png = picture.of(page);

@@ -24,9 +24,11 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.apache.fontbox.ttf.TTFParser;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.filter.FilterFactory;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -61,22 +63,24 @@ final class PdfOutput {
     private final PDOptionalContentProperties properties = new PDOptionalContentProperties();
     private final Map<String, PDOptionalContentGroup> groups = new HashMap<>();
 
-    private PdfOutput(PDDocument document) throws IOException {
+    private final PdfTags tags;
+    private final Export.Lasting lasting;
+
+    private PdfOutput(PDDocument document, Export.Lasting lasting) throws IOException {
         this.document = document;
+        this.lasting = lasting;
+        this.tags = new PdfTags(document);
         document.getDocumentCatalog().setOCProperties(properties);
     }
 
     /** One document of several pages; title and author are those of the first. */
-    static void write(List<ComposedPage> pages, OutputStream out, Progress progress)
+    static void write(List<ComposedPage> pages, Export.Lasting lasting, OutputStream out, Progress progress)
             throws IOException, Progress.Cancelled {
         var first = pages.getFirst();
         try (var document = new PDDocument()) {
-            document.setVersion(1.6f);
+            document.setVersion(1.7f);
             document.setDocumentId(1L); // the same page gives the same bytes
-            var information = document.getDocumentInformation();
-            information.setTitle(first.title());
-            information.setAuthor(first.author());
-            information.setProducer("Honey Lamp");
+            PdfNotes.write(document, first, lasting);
             document.getDocumentCatalog().setLanguage("en");
             var colours = new ByteArrayInputStream(
                     ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData());
@@ -86,7 +90,7 @@ final class PdfOutput {
             intent.setOutputConditionIdentifier("sRGB IEC61966-2.1");
             intent.setRegistryName("http://www.color.org");
             document.getDocumentCatalog().addOutputIntent(intent);
-            var output = new PdfOutput(document);
+            var output = new PdfOutput(document, lasting);
             var marks = new PDDocumentOutline();
             document.getDocumentCatalog().setDocumentOutline(marks);
             for (var i = 0; i < pages.size(); i++) {
@@ -97,6 +101,7 @@ final class PdfOutput {
                 mark.setDestination(document.getPage(i));
                 marks.addLast(mark);
             }
+            output.tags.end();
             document.save(out);
             progress.at(1);
         }
@@ -106,6 +111,7 @@ final class PdfOutput {
         var paper = new PDPage(
                 new PDRectangle((float) (page.widthMm() * POINTS_PER_MM), (float) (page.heightMm() * POINTS_PER_MM)));
         document.addPage(paper);
+        var said = tags.page(paper, page);
         try (var stream = new PDPageContentStream(document, paper)) {
             // paper mm, y down
             stream.transform(new Matrix(
@@ -119,9 +125,58 @@ final class PdfOutput {
                     properties.addGroup(group);
                 }
                 stream.beginMarkedContent(COSName.OC, group);
-                layer(stream, layers.get(i), paperMm);
+                said(stream, layers.get(i), paperMm, said);
                 stream.endMarkedContent();
                 progress.at((i + 1.0) / layers.size());
+            }
+        }
+    }
+
+    /** A layer as it is read: words line by line, paper not at all, and all else as one picture. */
+    private void said(PDPageContentStream stream, Layer layer, PDRectangle paperMm, PdfTags.Page said)
+            throws IOException {
+        switch (layer.kind()) {
+            case PAPER, TOOTH -> said.unsaid(stream, () -> layer(stream, layer, paperMm));
+            case LABELS, SHEET -> {
+                if (layer.blend() == Blend.COVER) {
+                    lines(stream, layer.marks(), said);
+                } else {
+                    said.figure(stream, () -> layer(stream, layer, paperMm));
+                }
+            }
+            case GROUND,
+                    UNDERLAY,
+                    FLOOR,
+                    RUGS,
+                    SUNLIGHT,
+                    SHADE,
+                    FACES,
+                    FURNITURE,
+                    TOP_SHADOW,
+                    TOPS,
+                    STRUCTURES,
+                    POCHE,
+                    OPENINGS,
+                    OVERHEAD,
+                    LAMPS,
+                    DIMENSIONS -> said.figure(stream, () -> layer(stream, layer, paperMm));
+        }
+    }
+
+    private void lines(PDPageContentStream stream, List<Mark> marks, PdfTags.Page said) throws IOException {
+        for (var mark : marks) {
+            switch (mark) {
+                case Mark.Text _, Mark.Haloed _ ->
+                    said.paragraph(stream, () -> marks(stream, List.of(mark), Blend.COVER));
+                case Mark.Clip(var path, var inside) -> {
+                    stream.saveGraphicsState();
+                    trace(stream, path);
+                    stream.clip();
+                    lines(stream, inside, said);
+                    stream.restoreGraphicsState();
+                }
+                case Mark.Fill _, Mark.Stroke _, Mark.Shaded _, Mark.Image _, Mark.Picture _ ->
+                    said.unsaid(stream, () -> marks(stream, List.of(mark), Blend.COVER));
             }
         }
     }
@@ -307,7 +362,9 @@ final class PdfOutput {
             return known;
         }
         try (var in = file.open()) {
-            var loaded = PDType0Font.load(document, in, true);
+            var letters = new TTFParser().parse(new RandomAccessReadBuffer(in));
+            letters.setEnableGsub(false); // letters joined into one sign are found and copied as none
+            var loaded = PDType0Font.load(document, letters, true);
             fonts.put(file, loaded);
             return loaded;
         }
@@ -339,7 +396,7 @@ final class PdfOutput {
     }
 
     private void picture(PDPageContentStream stream, PDImageXObject image, Box where, Blend blend) throws IOException {
-        image.setInterpolate(true);
+        image.setInterpolate(lasting == Export.Lasting.PRINT); // files to be kept must not ask for it
         stream.saveGraphicsState();
         state(stream, 1, blend);
         stream.drawImage(

@@ -358,6 +358,18 @@ class SchemeEditsTest {
     }
 
     @Test
+    void aTemplateHasOneArrangementOnly() {
+        var inA = without(
+                added(SailclothYard.plan(), "A"), piece(SailclothYard.plan(), 2).id());
+        var shown = SchemeEdits.pages(inA, inA.presentation().views().getFirst().id());
+        var template = PlanEdits.template(shown);
+        assertThat(template.schemes()).isEqualTo(Schemes.NONE);
+        assertThat(template.presentation().views()).extracting(View::arranged).containsOnly(Arranged.OPEN);
+        assertThat(template.presentation().pages())
+                .hasSameSizeAs(shown.presentation().pages());
+    }
+
+    @Test
     void wallTypesOfAnyArrangementAreInUse() {
         var drawn = TestPlans.clearRectangle(4000, 3000);
         var storey = TestPlans.storey(drawn);

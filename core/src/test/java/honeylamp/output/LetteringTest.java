@@ -91,7 +91,7 @@ class LetteringTest {
         var page = page(byHand());
         var pdf = folder.resolve("hand.pdf");
         try (var out = Files.newOutputStream(pdf)) {
-            PdfOutput.write(List.of(page), out, _ -> {});
+            PdfOutput.write(List.of(page), Export.Lasting.PRINT, out, _ -> {});
         } catch (Progress.Cancelled e) {
             throw new IllegalStateException(e);
         }

@@ -70,7 +70,8 @@ record PackFile(String name, Part part, List<LaidPage> pages) {
                     case CLEAR -> Export.Backing.CLEAR;
                 },
                 Export.Cut.PAGE, // cut before the brand is put below it
-                measure.mostKb());
+                measure.mostKb(),
+                Export.Lasting.PRINT);
     }
 
     private static Export.Size size(Measure measure) {

@@ -129,7 +129,14 @@ final class SheetFields {
                                 "With dimensions and labels, without title block, lists and margins; PDF and SVG too",
                                 picture.cut() == Export.Cut.PLAN,
                                 () -> choose(picture.withCut(
-                                        picture.cut() == Export.Cut.PLAN ? Export.Cut.PAGE : Export.Cut.PLAN)))),
+                                        picture.cut() == Export.Cut.PLAN ? Export.Cut.PAGE : Export.Cut.PLAN))),
+                        Widgets.toggle(
+                                "PDF to be kept",
+                                "pdf-archive",
+                                "Readable in many years, as archives and offices want it: PDF/A-2, level A",
+                                picture.lasting() == Export.Lasting.ARCHIVE,
+                                () -> choose(
+                                        picture.withLasting(picture.lasting().other())))),
                 longest(picture),
                 mostKb(picture));
     }
