@@ -235,7 +235,7 @@ public record View(
         }
 
         Arranged in(Schemes schemes) {
-            return new Arranged(as.filter(schemes::has), against.filter(schemes::has));
+            return schemes.all().isEmpty() ? OPEN : new Arranged(as.filter(schemes::has), against.filter(schemes::has));
         }
     }
 
