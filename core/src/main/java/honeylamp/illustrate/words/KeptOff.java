@@ -150,6 +150,7 @@ record KeptOff(List<Outline> all, BoxIndex boxes) {
         var geometry = view.storey().geometry();
         var fixed = view.storey().fixedParts();
         var out = new ArrayList<>(taken);
+        out.addAll(SchemeMarks.left(view));
         for (var part : fixed.blocks()) {
             if (part.form() instanceof Structure.Block block && block.kind().saysWhatIsAbove()) {
                 writtenOn(part, block).ifPresent(out::add);

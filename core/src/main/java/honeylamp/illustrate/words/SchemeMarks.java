@@ -1,5 +1,6 @@
 package honeylamp.illustrate.words;
 
+import honeylamp.derive.listing.Differing;
 import honeylamp.derive.pointing.Apart;
 import honeylamp.derive.schemes.SchemeDifferences;
 import honeylamp.derive.schemes.SchemeDifferences.Difference;
@@ -39,6 +40,16 @@ public final class SchemeMarks {
     /** The marks of a view; none if it is marked against nothing. */
     public List<Mark> of(LaidView view) {
         return view.against().map(other -> marks(view, other)).orElse(List.of());
+    }
+
+    /** Where things were that are gone or stand elsewhere in a view that is marked so, in plan mm. */
+    static List<Outline> left(LaidView view) {
+        return view.against().stream()
+                .flatMap(other -> SchemeDifferences.of(other.storey(), view.storey()).stream()
+                        .filter(d -> d.kind() == Differing.GONE || d.kind() == Differing.MOVED)
+                        .flatMap(d -> rings(other, d.before()).stream()))
+                .map(ring -> Outline.of(ring.counterClockwise()))
+                .toList();
     }
 
     private List<Mark> marks(LaidView view, LaidView other) {

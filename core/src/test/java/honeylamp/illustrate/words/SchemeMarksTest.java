@@ -7,6 +7,7 @@ import honeylamp.TestPlans;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.RoomEdits;
 import honeylamp.edit.SchemeEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
@@ -67,6 +68,38 @@ class SchemeMarksTest {
         assertThat(box.centre().y()).isCloseTo(y, within(1.0));
         assertThat(box.width()).isCloseTo(width, within(2.0));
         assertThat(box.height()).isCloseTo(height, within(2.0));
+    }
+
+    /** A table in the middle of a room goes: the room's name would stand just there. */
+    @Test
+    void namesKeepOffTheDashesOfWhatIsGone() {
+        var bare = TestPlans.clearRectangle(5000, 4000);
+        var storey = TestPlans.storey(bare);
+        var named = RoomEdits.name(
+                bare, storey, TestPlans.geometry(bare).rooms().getFirst(), "Parlour");
+        var table = TestPlans.with(named, "low-table", 1600, 900, 400, 2500, 2000, 0);
+        var inA = SchemeEdits.add(table, "A", Optional.empty()).orThrow();
+        var cleared = inA.withStorey(storey, s -> s.with(Furnishing.class, List.of()));
+        var view = cleared.presentation().views().getFirst().id();
+        var plain = nameOf(cleared);
+        var marked = nameOf(SchemeEdits.show(
+                cleared, view, new Arranged(Optional.empty(), Optional.of(Schemes.AS_DRAWN))));
+        var left = new Box(1700, 1550, 3300, 2450);
+        assertThat(left.contains(plain)).isTrue();
+        assertThat(left.contains(marked)).isFalse();
+    }
+
+    /** Where the name of the only room begins, in plan mm. */
+    private static Point nameOf(Plan plan) {
+        var page = SheetComposer.compose(LaidPlan.of(plan).pages().getFirst(), Lamp.DRAFT, 1);
+        var at = Mark.words(page.drawing().layers().stream()
+                        .flatMap(l -> l.marks().stream())
+                        .toList())
+                .filter(t -> t.text().equals("PARLOUR"))
+                .findFirst()
+                .orElseThrow()
+                .at();
+        return page.frame().plan(at);
     }
 
     @Test

@@ -27,6 +27,8 @@ public final class DeskEdge extends HBox {
     /** How many pixels of a screen show a millimetre of paper at its true size. */
     private static final double TRUE_PX_PER_MM = 96 / 25.4;
 
+    private static final double SCHEME_PX = 130;
+
     private static final List<Integer> PERCENTS = List.of(100, 200, 400);
 
     private final WorkspaceModel model;
@@ -129,6 +131,7 @@ public final class DeskEdge extends HBox {
                 "The arrangement laid open, to be seen and changed",
                 ids.stream().map(schemes::name).toList(),
                 index -> model.schemes().open(ids.get(index)));
+        menu.setMaxWidth(SCHEME_PX); // a long name must not take the measure line's room
         menu.setPopupSide(Side.TOP);
         return menu;
     }
