@@ -8,7 +8,9 @@ import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.geometry.Ring;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.plan.ElementId.SchemeId;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Schemes;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.takeoff.bought.ShoppingList;
 import honeylamp.units.AreaText;
@@ -36,12 +38,16 @@ record ClientData(String form, String plan, List<PageData> pages) {
      * A page.
      *
      * @param digest of all that is drawn on it
+     * @param scheme the name of the scheme that alone is seen on it; empty if there are several, or none is asked for
+     * @param alike the pages that show the same in one scheme each, this one among them; none if it is the only one
      * @param views where plans lie on it
      */
     record PageData(
             String id,
             String name,
             String digest,
+            String scheme,
+            List<String> alike,
             double widthMm,
             double heightMm,
             List<ViewData> views,
@@ -78,12 +84,37 @@ record ClientData(String form, String plan, List<PageData> pages) {
                 page.page().id().text(),
                 page.name(),
                 digest,
+                ofScheme(page).map(v -> v.plan().drawn().schemes().name(scheme(v))).orElse(""),
+                alike(page),
                 sheet.widthMm(),
                 sheet.heightMm(),
                 plans.stream().flatMap(v -> view(page, v).stream()).toList(),
                 plans.stream().flatMap(v -> rooms(page, v)).toList(),
                 plans.stream().flatMap(v -> pieces(page, v)).toList(),
                 wishes(plans));
+    }
+
+    /** The view of a page that shows one scheme and nothing else. */
+    private static Optional<LaidView> ofScheme(LaidPage page) {
+        return page.views().size() == 1
+                ? page.views().stream()
+                        .filter(v -> v.view().arranged().as().isPresent())
+                        .findFirst()
+                : Optional.empty();
+    }
+
+    private static SchemeId scheme(LaidView view) {
+        return view.view().arranged().as().orElse(Schemes.AS_DRAWN);
+    }
+
+    private static List<String> alike(LaidPage page) {
+        var subject = ofScheme(page).map(v -> v.view().subject());
+        var all = page.plan().pages().stream()
+                .filter(p -> subject.isPresent()
+                        && ofScheme(p).map(v -> v.view().subject()).equals(subject))
+                .map(p -> p.page().id().text())
+                .toList();
+        return all.size() > 1 ? all : List.of();
     }
 
     private static Optional<ViewData> view(LaidPage page, LaidView view) {

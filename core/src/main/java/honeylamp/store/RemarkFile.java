@@ -100,6 +100,21 @@ public final class RemarkFile {
                         State.OPEN));
             }
         }
+        for (var each : tree.path("chosen")) {
+            var page = page(each, pages);
+            var scheme = page.flatMap(id -> scheme(plan, id));
+            if (scheme.isPresent() && remarks.size() < Review.MOST_REMARKS) {
+                remarks.add(new Remark(
+                        remarks.size() + 1,
+                        page.get(),
+                        Optional.empty(),
+                        Position.ofMm(0, 0),
+                        "Chosen: " + scheme.get(),
+                        reader,
+                        day(each),
+                        State.OPEN));
+            }
+        }
         var approvals = new ArrayList<Approval>();
         for (var each : tree.path("approved")) {
             var page = page(each, pages);
@@ -109,6 +124,15 @@ public final class RemarkFile {
             }
         }
         return new Result.Good(remarks, approvals);
+    }
+
+    /** The name of the scheme that a page shows. */
+    private static Optional<String> scheme(Plan plan, PageId page) {
+        return plan.presentation()
+                .page(page)
+                .flatMap(p -> plan.presentation().view(p.views().getFirst()))
+                .flatMap(v -> v.arranged().as())
+                .map(plan.schemes()::name);
     }
 
     private static Optional<PageId> page(JsonNode each, List<PageId> pages) {

@@ -9,6 +9,7 @@
   /* What the reader does. */
   const remarks = [];
   const approved = new Map();
+  const chosen = new Map(); // by the first of the pages that are alike
   const ticked = new Set();
   let page = 0;
   let mode = 'look';
@@ -131,6 +132,11 @@
       return make('li', {}, make('label', {}, box, (wish.count > 1 ? wish.count + ' ' : '') + wish.what,
         make('small', {}, wish.where)));
     }));
+    byId('flip').hidden = byId('schemes').hidden = here.alike.length === 0;
+    byId('scheme').textContent = here.scheme;
+    const mine = here.alike.length > 0 && chosen.has(here.alike[0]) && chosen.get(here.alike[0]).page === here.id;
+    byId('choose').setAttribute('aria-pressed', mine);
+    byId('choose').textContent = mine ? 'Chosen: take back' : 'I choose this one';
     const yes = approved.has(here.id);
     byId('approve').setAttribute('aria-pressed', yes);
     byId('approve').textContent = yes ? 'Approved: take back' : 'Approve this page';
@@ -156,6 +162,21 @@
     from = null;
     fit();
     tidy();
+  };
+
+  /* The same in another scheme lies at the same place, as large as it was. */
+  const flip = () => {
+    const all = data.pages[page].alike;
+    if (all.length === 0) { return; }
+    const was = place, full = fitted;
+    const next = all[(all.indexOf(data.pages[page].id) + 1) % all.length];
+    turnTo(data.pages.findIndex(p => p.id === next));
+    if (!full) {
+      place = was;
+      fitted = false;
+      lay(false);
+    }
+    say(data.pages[page].scheme);
   };
 
   const take = next => {
@@ -215,7 +236,7 @@
   const file = () => JSON.stringify({
     form: data.form, plan: data.plan, reader: byId('reader').value.trim(), remarks,
     approved: [...approved].map(([id, on]) => ({ page: id, digest: data.pages.find(p => p.id === id).digest, on })),
-    ticked: [...ticked]
+    chosen: [...chosen.values()], ticked: [...ticked]
   }, null, 1);
 
   /* Hands: one finger or button moves the page, two fingers and the wheel bring it nearer. */
@@ -261,7 +282,7 @@
   const KEYS = {
     '+': () => zoom(1.25), '=': () => zoom(1.25), '-': () => zoom(0.8), '0': fit,
     ArrowLeft: () => pan(40, 0), ArrowRight: () => pan(-40, 0), ArrowUp: () => pan(0, 40), ArrowDown: () => pan(0, -40),
-    m: () => take('measure'), r: () => take('remark'), f: () => byId('bare').click(),
+    m: () => take('measure'), r: () => take('remark'), f: () => byId('bare').click(), s: flip,
     Enter: () => point(middle()), Escape: () => { if (mode !== 'look') { take('look'); } }
   };
   document.addEventListener('keydown', e => {
@@ -278,6 +299,17 @@
   byId('bare').addEventListener('click', () => {
     const bare = document.body.classList.toggle('bare');
     byId('bare').setAttribute('aria-pressed', bare);
+  });
+  byId('flip').addEventListener('click', flip);
+  byId('choose').addEventListener('click', () => {
+    const here = data.pages[page], group = here.alike[0];
+    if (chosen.has(group) && chosen.get(group).page === here.id) {
+      chosen.delete(group);
+    } else {
+      chosen.set(group, { page: here.id, on: new Date().toISOString().slice(0, 10) });
+      say('Chosen: ' + here.scheme + '. Save the file when you are done.');
+    }
+    tidy();
   });
   byId('measure').addEventListener('click', () => take('measure'));
   byId('remark').addEventListener('click', () => take('remark'));

@@ -10,13 +10,16 @@ import honeylamp.edit.PlanEdits;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ReviewEdits;
 import honeylamp.edit.RoomEdits;
+import honeylamp.edit.SchemeEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.output.Progress;
+import honeylamp.plan.Furnishing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Review.State;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
@@ -103,6 +106,43 @@ class ClientPageTest {
         assertThat(browser.value("document.getElementById('bare').getAttribute('aria-pressed')")
                         .asString())
                 .isEqualTo("true");
+    }
+
+    @Test
+    void schemesAreFlippedAtTheSamePlaceAndOneIsChosen() throws Exception {
+        var plan = QuillbackLane.plan();
+        var inA = SchemeEdits.add(plan, "Fewer tables", Optional.empty()).orThrow();
+        var storey = inA.storeys().getFirst();
+        var fewer = inA.withStorey(
+                storey.id(),
+                s -> s.with(Furnishing.class, s.furnishings().subList(2, s.furnishings().size())));
+        var paged = SchemeEdits.pages(fewer, fewer.presentation().views().getFirst().id());
+        var file = folder.resolve("schemes.html");
+        ClientPage.write(PlanDocument.of(paged), file, Progress.NONE);
+        browser.open(file, "document.querySelector('.sheet.shown') && document.readyState === 'complete'");
+        assertThat(browser.value("document.getElementById('flip').hidden").asBoolean()).isTrue();
+        press("tab-1");
+        assertThat(text("scheme")).isEqualTo("As drawn");
+        browser.wheel(500, 400, -400);
+        var was = at(3000, 3000);
+        var pieces = "document.querySelectorAll('.sheet.shown .piece').length";
+        var before = browser.value(pieces).asInt();
+        browser.key("s", "KeyS");
+        assertThat(text("scheme")).isEqualTo("Fewer tables");
+        assertThat(browser.value(pieces).asInt()).isEqualTo(before - 2);
+        assertThat(at(3000, 3000)[0]).isCloseTo(was[0], within(1.0));
+        press("choose");
+        assertThat(text("choose")).isEqualTo("Chosen: take back");
+        var json = browser.value("decodeURIComponent(document.getElementById('mail').href.split('body=')[1])")
+                .asString();
+        var back = Files.writeString(folder.resolve("chosen.json"), json);
+        assertThat(RemarkFile.read(back, paged))
+                .isInstanceOfSatisfying(RemarkFile.Result.Good.class, good -> assertThat(good.remarks())
+                        .singleElement()
+                        .satisfies(r -> assertThat(r.words()).isEqualTo("Chosen: Fewer tables")));
+        browser.key("s", "KeyS");
+        assertThat(text("scheme")).isEqualTo("As drawn"); // round and round
+        assertThat(text("choose")).isEqualTo("I choose this one");
     }
 
     @Test
