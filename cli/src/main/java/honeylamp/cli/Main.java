@@ -26,6 +26,7 @@ import picocli.CommandLine.Spec;
             ClientCommand.class,
             RemarksCommand.class,
             RecipesCommand.class,
+            ModelCommand.class,
             DemoFilesCommand.class
         })
 public final class Main implements Runnable {

@@ -77,6 +77,24 @@ class CommandLineTest {
         return file;
     }
 
+    @Test
+    void aPlanBecomesAModelForOtherPrograms() throws Exception {
+        var plan = folder.resolve("lane.honeylamp");
+        PlanFile.save(PlanDocument.of(QuillbackLane.plan()), new byte[0], plan);
+        var model = folder.resolve("lane.ifc");
+        assertThat(run("model", plan, "-o", model).code()).isZero();
+        assertThat(Files.readString(model)).startsWith("ISO-10303-21;").contains("IFCSPACE(");
+        var wrong = run("model", plan, "-o", folder.resolve("lane.dat"));
+        assertThat(wrong.code()).isEqualTo(2);
+        assertThat(wrong.err()).contains("does not end in .ifc");
+        var archive = folder.resolve("lane.pdf");
+        assertThat(run("export", plan, "-o", archive, "--archive").code()).isZero();
+        try (var pdf = Loader.loadPDF(archive.toFile())) {
+            assertThat(new String(pdf.getDocumentCatalog().getMetadata().toByteArray(), StandardCharsets.UTF_8))
+                    .contains("pdfaid");
+        }
+    }
+
     /** The script at the root names its verbs itself, so that its help comes without a build. */
     @Test
     void everyCommandIsAVerbOfTheScriptAndOfItsHelp() throws Exception {

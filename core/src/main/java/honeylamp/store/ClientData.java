@@ -84,7 +84,9 @@ record ClientData(String form, String plan, List<PageData> pages) {
                 page.page().id().text(),
                 page.name(),
                 digest,
-                ofScheme(page).map(v -> v.plan().drawn().schemes().name(scheme(v))).orElse(""),
+                ofScheme(page)
+                        .map(v -> v.plan().drawn().schemes().name(scheme(v)))
+                        .orElse(""),
                 alike(page),
                 sheet.widthMm(),
                 sheet.heightMm(),

@@ -115,12 +115,16 @@ class ClientPageTest {
         var storey = inA.storeys().getFirst();
         var fewer = inA.withStorey(
                 storey.id(),
-                s -> s.with(Furnishing.class, s.furnishings().subList(2, s.furnishings().size())));
-        var paged = SchemeEdits.pages(fewer, fewer.presentation().views().getFirst().id());
+                s -> s.with(
+                        Furnishing.class,
+                        s.furnishings().subList(2, s.furnishings().size())));
+        var paged =
+                SchemeEdits.pages(fewer, fewer.presentation().views().getFirst().id());
         var file = folder.resolve("schemes.html");
         ClientPage.write(PlanDocument.of(paged), file, Progress.NONE);
         browser.open(file, "document.querySelector('.sheet.shown') && document.readyState === 'complete'");
-        assertThat(browser.value("document.getElementById('flip').hidden").asBoolean()).isTrue();
+        assertThat(browser.value("document.getElementById('flip').hidden").asBoolean())
+                .isTrue();
         press("tab-1");
         assertThat(text("scheme")).isEqualTo("As drawn");
         browser.wheel(500, 400, -400);
@@ -137,9 +141,11 @@ class ClientPageTest {
                 .asString();
         var back = Files.writeString(folder.resolve("chosen.json"), json);
         assertThat(RemarkFile.read(back, paged))
-                .isInstanceOfSatisfying(RemarkFile.Result.Good.class, good -> assertThat(good.remarks())
-                        .singleElement()
-                        .satisfies(r -> assertThat(r.words()).isEqualTo("Chosen: Fewer tables")));
+                .isInstanceOfSatisfying(
+                        RemarkFile.Result.Good.class,
+                        good -> assertThat(good.remarks())
+                                .singleElement()
+                                .satisfies(r -> assertThat(r.words()).isEqualTo("Chosen: Fewer tables")));
         browser.key("s", "KeyS");
         assertThat(text("scheme")).isEqualTo("As drawn"); // round and round
         assertThat(text("choose")).isEqualTo("I choose this one");

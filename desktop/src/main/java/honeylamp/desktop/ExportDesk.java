@@ -7,6 +7,7 @@ import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.ReviewEdits;
 import honeylamp.output.Export;
 import honeylamp.store.ClientPage;
+import honeylamp.store.IfcFile;
 import honeylamp.store.Leaving;
 import honeylamp.store.RemarkFile;
 import honeylamp.store.ScheduleFile;
@@ -118,6 +119,22 @@ final class ExportDesk {
                     () -> model.say("Export ended; nothing was written."),
                     e -> model.complain(
                             "The client page was not written: " + Errands.reason(e) + ". Choose another place."),
+                    () -> {});
+        });
+    }
+
+    /** The plan as a body, for other programs. */
+    void exportModel() {
+        dialogs.model(FileNames.of(model.now().plan().name()) + ".ifc").ifPresent(file -> {
+            var plan = model.now().plan();
+            errands.follow(
+                    Errands.work("Writing the model", _ -> {
+                        IfcFile.write(plan, file);
+                        return file;
+                    }),
+                    _ -> model.say("Walls, openings, floors, rooms and furniture are in " + file.getFileName() + "."),
+                    () -> model.say("Export ended."),
+                    e -> model.complain("The model was not written: " + Errands.reason(e) + ". Choose another place."),
                     () -> {});
         });
     }

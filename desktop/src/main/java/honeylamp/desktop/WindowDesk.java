@@ -227,6 +227,11 @@ final class WindowDesk implements WindowActions {
     }
 
     @Override
+    public void exportModel() {
+        window.exports.exportModel();
+    }
+
+    @Override
     public void exportClientPage() {
         window.exports.exportClientPage();
     }

@@ -70,6 +70,11 @@ final class Answers implements FileDialogs {
     }
 
     @Override
+    public Optional<Path> model(String suggestedName) {
+        return sheet;
+    }
+
+    @Override
     public Optional<Path> openRemarks() {
         return sheet;
     }

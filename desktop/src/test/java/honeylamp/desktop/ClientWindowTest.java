@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.plan.Review.State;
 import honeylamp.store.PlanDocument;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -54,6 +55,27 @@ class ClientWindowTest {
             w.press("bring-in-remarks");
             w.told("no file of remarks");
             assertThat(w.plan().review().remarks()).hasSize(1);
+        }
+    }
+
+    @Test
+    void aModelForOtherProgramsGoesOutAndAFullPlaceIsTold() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(QuillbackLane.plan()))) {
+            w.press("stage-sheet");
+            var model = folder.resolve("lane.ifc");
+            w.answers.sheet = Optional.of(model);
+            w.press("export-model");
+            w.told("rooms and furniture are in lane.ifc");
+            assertThat(Files.readString(model)).startsWith("ISO-10303-21;").contains("'Tea room'");
+            w.answers.sheet = Optional.of(folder.resolve("none").resolve("lane.ifc"));
+            w.press("export-model");
+            w.told("The model was not written");
+            w.press("pdf-archive");
+            var kept = folder.resolve("kept.pdf");
+            w.answers.sheet = Optional.of(kept);
+            w.press("export");
+            w.until(() -> Files.exists(kept));
+            assertThat(Files.readString(kept, StandardCharsets.ISO_8859_1)).contains("pdfaid");
         }
     }
 

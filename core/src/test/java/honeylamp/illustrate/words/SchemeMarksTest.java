@@ -75,15 +75,15 @@ class SchemeMarksTest {
     void namesKeepOffTheDashesOfWhatIsGone() {
         var bare = TestPlans.clearRectangle(5000, 4000);
         var storey = TestPlans.storey(bare);
-        var named = RoomEdits.name(
-                bare, storey, TestPlans.geometry(bare).rooms().getFirst(), "Parlour");
+        var named =
+                RoomEdits.name(bare, storey, TestPlans.geometry(bare).rooms().getFirst(), "Parlour");
         var table = TestPlans.with(named, "low-table", 1600, 900, 400, 2500, 2000, 0);
         var inA = SchemeEdits.add(table, "A", Optional.empty()).orThrow();
         var cleared = inA.withStorey(storey, s -> s.with(Furnishing.class, List.of()));
         var view = cleared.presentation().views().getFirst().id();
         var plain = nameOf(cleared);
-        var marked = nameOf(SchemeEdits.show(
-                cleared, view, new Arranged(Optional.empty(), Optional.of(Schemes.AS_DRAWN))));
+        var marked =
+                nameOf(SchemeEdits.show(cleared, view, new Arranged(Optional.empty(), Optional.of(Schemes.AS_DRAWN))));
         var left = new Box(1700, 1550, 3300, 2450);
         assertThat(left.contains(plain)).isTrue();
         assertThat(left.contains(marked)).isFalse();

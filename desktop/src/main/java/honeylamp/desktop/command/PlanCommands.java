@@ -128,6 +128,12 @@ final class PlanCommands {
                 Place.PLAN,
                 window::exportClientPage);
         into.add(
+                "export-model",
+                "Model for other programs",
+                "IFC4: walls, openings, floors, rooms and furniture, for other programs for building",
+                Place.PLAN,
+                window::exportModel);
+        into.add(
                 "bring-in-remarks",
                 "Bring in remarks",
                 "The file that a client page saved",

@@ -119,6 +119,9 @@ public interface WindowActions {
     /** Asks where and writes the page for the client. */
     void exportClientPage();
 
+    /** Asks where and writes the plan for other programs. */
+    void exportModel();
+
     /** Asks for the file that a client page saved, and takes up what it says. */
     void bringInRemarks();
 

@@ -46,6 +46,9 @@ public interface FileDialogs {
     /** Where to write the page for the client. */
     Optional<Path> clientPage(String suggestedName);
 
+    /** Where to write the plan for other programs. */
+    Optional<Path> model(String suggestedName);
+
     /** What a client page saved. */
     Optional<Path> openRemarks();
 

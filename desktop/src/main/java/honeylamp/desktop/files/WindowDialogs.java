@@ -105,6 +105,13 @@ public final class WindowDialogs implements FileDialogs {
     }
 
     @Override
+    public Optional<Path> model(String suggestedName) {
+        var chooser = chooser("Model for other programs", new ExtensionFilter("IFC4", "*.ifc"));
+        chooser.setInitialFileName(suggestedName);
+        return path(chooser.showSaveDialog(owner));
+    }
+
+    @Override
     public Optional<Path> openRemarks() {
         return path(chooser("Bring in remarks", new ExtensionFilter("Remarks", "*.json"))
                 .showOpenDialog(owner));

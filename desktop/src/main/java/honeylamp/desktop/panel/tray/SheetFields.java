@@ -108,10 +108,12 @@ final class SheetFields {
         var all = window.commands().of("export-all");
         var allPages = Widgets.button("Export all pages\u2026", "export-all", all.tip(), all.action());
         allPages.setDisable(part.presentation().pages().size() < 2);
+        var other = window.commands().of("export-model");
         var picture = part.picture();
         return List.of(
                 export,
                 allPages,
+                Widgets.button("Model, IFC4\u2026", "export-model", other.tip(), other.action()),
                 Widgets.quiet("Pictures"),
                 new FlowPane(
                         6,
