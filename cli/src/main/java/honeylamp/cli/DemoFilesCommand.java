@@ -24,6 +24,12 @@ final class DemoFilesCommand implements Callable<Integer> {
     @Option(names = "--pieces", paramLabel = "FILE", description = "also draw all kinds of pieces to this PDF")
     private Optional<Path> pieces = Optional.empty();
 
+    @Option(
+            names = "--sets",
+            paramLabel = "DIR",
+            description = "also write three sets of pages, a PDF each, to this folder")
+    private Optional<Path> sets = Optional.empty();
+
     @Override
     public Integer call() {
         try {
@@ -33,6 +39,9 @@ final class DemoFilesCommand implements Callable<Integer> {
             }
             if (pieces.isPresent()) {
                 DemoFiles.writePieces(pieces.get());
+            }
+            if (sets.isPresent()) {
+                DemoFiles.writeSets(sets.get());
             }
             return 0;
         } catch (IOException e) {

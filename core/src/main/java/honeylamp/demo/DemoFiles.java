@@ -83,6 +83,11 @@ public final class DemoFiles {
         }
     }
 
+    /** Writes three sets of pages as they leave the house, a PDF each, into a folder. */
+    public static void writeSets(Path folder) throws IOException {
+        DemoSets.write(folder);
+    }
+
     /** Draws every kind of piece at three sizes, a PDF with a page for each family. */
     public static void writePieces(Path file) throws IOException {
         try {

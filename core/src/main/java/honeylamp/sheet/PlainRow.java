@@ -21,6 +21,8 @@ record PlainRow(String words, String figure, Typeface face) {
     /** So many letters have room beside a figure. */
     private static final int LETTERS = 32;
 
+    private static final int LETTERS_BESIDE_A_WORD = 27;
+
     /** What runs are made up of, alike units together. */
     static List<PlainRow> units(List<LaidStorey> storeys, UnitSystem units) {
         return UnitList.counted(storeys).entrySet().stream()
@@ -51,6 +53,16 @@ record PlainRow(String words, String figure, Typeface face) {
         return out;
     }
 
+    /** What is too long beside its word is written on, where it says in which room. */
+    private static List<PlainRow> inTwo(String words, String figure) {
+        var at = words.lastIndexOf(", ");
+        return words.length() <= LETTERS_BESIDE_A_WORD || at < 0
+                ? List.of(new PlainRow(words, figure, Typeface.REGULAR))
+                : List.of(
+                        new PlainRow(words.substring(0, at + 1), figure, Typeface.REGULAR),
+                        new PlainRow(words.substring(at + 2), "", Typeface.REGULAR));
+    }
+
     private static String scheme(LaidView view) {
         var schemes = view.plan().drawn().schemes();
         return schemes.name(schemes.open());
@@ -64,7 +76,7 @@ record PlainRow(String words, String figure, Typeface face) {
         out.add(new PlainRow("beside " + scheme(other), "", Typeface.REGULAR));
         report.lines().stream()
                 .sorted(Comparator.comparing(SchemeReport.Line::kind))
-                .forEach(l -> out.add(new PlainRow(l.words(), l.kind().label(), Typeface.REGULAR)));
+                .forEach(l -> out.addAll(inTwo(l.words(), l.kind().label())));
         report.areas().forEach(words -> out.add(new PlainRow(words, "", Typeface.REGULAR)));
         if (report.costCents() != 0) {
             var sign = report.costCents() > 0 ? "+" : "\u2212";

@@ -33,6 +33,40 @@ public final class ScaleChoice {
                 .orElseGet(() -> Outcome.done(locked));
     }
 
+    /**
+     * Takes paper, margins or views of pages as they are to become.
+     *
+     * @return refused if a view that is locked to a scale had room and would have none, with the nearest scale that has
+     */
+    public static Outcome<Plan> keeping(LaidPlan laid, Plan changed) {
+        if (changed.presentation().views().stream().allMatch(v -> v.scale().isEmpty())) {
+            return Outcome.done(changed);
+        }
+        var now = laid.presented(changed);
+        for (var page : now.pages()) {
+            for (var view : page.views()) {
+                var locked = view.view().scale();
+                var id = view.view().id();
+                if (locked.isPresent() && !SheetComposer.fits(page, id) && fitted(laid, page, id)) {
+                    return Outcome.refused(
+                            view.name() + ", locked to " + Scales.words(locked.get(), changed.units())
+                                    + ", would not fit " + where(page),
+                            nearest(now, id, Reach.THIS, locked.get())
+                                    .map(s -> Scales.words(s, changed.units()) + " would. Choose that scale first.")
+                                    .orElse("Take larger paper, or let go of the scale."));
+                }
+            }
+        }
+        return Outcome.done(changed);
+    }
+
+    private static boolean fitted(LaidPlan laid, LaidPage page, ViewId view) {
+        return laid.pages().stream()
+                .filter(p -> p.page().id().equals(page.page().id()))
+                .anyMatch(p ->
+                        p.views().stream().anyMatch(v -> v.view().id().equals(view)) && SheetComposer.fits(p, view));
+    }
+
     private static String where(LaidPage page) {
         var share = page.views().size() > 1 ? "its share of " + page.name() + " on " : "";
         return share + page.page().sheet().paper().label();

@@ -276,7 +276,7 @@ public final class SheetComposer {
 
     /**
      * The largest scale at which a view fits. Walls from the front on one page have one scale, that of the largest; so have
-     * all storeys on pages alike.
+     * all storeys on pages alike: on such paper, with as many views.
      */
     private int scaleThatFits(int index) {
         var view = page.views().get(index).view();
@@ -302,7 +302,8 @@ public final class SheetComposer {
         var paper = page.page().sheet();
         return plan.pages().stream()
                 .filter(other -> other.page().sheet().paper() == paper.paper()
-                        && other.page().sheet().way() == paper.way())
+                        && other.page().sheet().way() == paper.way()
+                        && other.views().size() == page.views().size())
                 .map(other -> other.page().equals(page.page()) ? this : new SheetComposer(other))
                 .flatMapToInt(SheetComposer::scalesOfStoreys)
                 .max()

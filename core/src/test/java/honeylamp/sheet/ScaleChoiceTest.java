@@ -68,6 +68,24 @@ class ScaleChoiceTest {
         }
     }
 
+    /** 1:50 needs 240 by 180 mm and their air: A4 across has 297 by 210 in all. */
+    @Test
+    void smallerPaperIsRefusedWhereAScaleWasLocked() {
+        var plan = house();
+        var small = PageEdits.sheet(plan, s -> s.on(Paper.A4, Way.LANDSCAPE));
+        assertThat(ScaleChoice.keeping(LaidPlan.of(plan), small).result()).contains(small); // nothing is locked
+        var locked = ScaleChoice.lock(LaidPlan.of(plan), view(plan), Reach.THIS, 50)
+                .result()
+                .orElseThrow();
+        var smaller = PageEdits.sheet(locked, s -> s.on(Paper.A4, Way.LANDSCAPE));
+        assertThat(ScaleChoice.keeping(LaidPlan.of(locked), smaller).refusal())
+                .hasValueSatisfying(why -> assertThat(why)
+                        .contains("locked to 1:50, would not fit A4")
+                        .contains("would. Choose that scale first."));
+        var larger = PageEdits.sheet(locked, s -> s.on(Paper.A2, Way.LANDSCAPE));
+        assertThat(ScaleChoice.keeping(LaidPlan.of(locked), larger).result()).contains(larger);
+    }
+
     @Test
     void aScaleThatFitsIsLocked() {
         var plan = house();

@@ -91,6 +91,13 @@ class PagesWindowTest {
             w.press("scale-12");
             assertThat(w.message()).contains("does not fit").contains("does. Choose that");
             assertThat(w.plan().presentation().views().getFirst().scale()).isEmpty();
+            var fits = w.plan().presentation().views().getFirst().id();
+            w.press("scale-" + (int) w.model().now().frame().scale()); // the one it has
+            assertThat(w.plan().presentation().view(fits).orElseThrow().scale()).isPresent();
+            var sheet = w.plan().presentation().pages().getFirst().sheet();
+            w.press("paper-A4");
+            assertThat(w.message()).contains("would not fit A4").contains("would. Choose that scale first");
+            assertThat(w.plan().presentation().pages().getFirst().sheet()).isEqualTo(sheet);
             w.press("scale-filling");
             assertThat(w.plan().presentation().views().getFirst().isFilling()).isTrue();
             w.press("scale-auto");

@@ -70,6 +70,20 @@ class SchemeMarksTest {
         assertThat(box.height()).isCloseTo(height, within(2.0));
     }
 
+    /** Two plans on a page are smaller; the page of one stays as large as it was. */
+    @Test
+    void aPageWithTwoSchemesLeavesTheOthersTheirScale() {
+        var plan = moved();
+        var like = plan.presentation().views().getFirst().id();
+        var made = SchemeEdits.sideBySide(
+                plan, like, Schemes.AS_DRAWN, plan.schemes().open());
+        var before = SheetComposer.compose(LaidPlan.of(plan).pages().getFirst(), Lamp.DRAFT, 1);
+        var after = SheetComposer.compose(LaidPlan.of(made.plan()).pages().getFirst(), Lamp.DRAFT, 1);
+        var both = SheetComposer.compose(LaidPlan.of(made.plan()).page(made.id()), Lamp.DRAFT, 1);
+        assertThat(after.frame().scale()).isEqualTo(before.frame().scale());
+        assertThat(both.frame().scale()).isGreaterThan(before.frame().scale());
+    }
+
     /** A table in the middle of a room goes: the room's name would stand just there. */
     @Test
     void namesKeepOffTheDashesOfWhatIsGone() {

@@ -228,7 +228,12 @@ final class SheetFields {
     }
 
     private Outcome<Plan> sides(double acrossMm, double upMm) {
-        return PageEdits.paper(plan(), id(), reach(), acrossMm, upMm);
+        return PageEdits.paper(plan(), id(), reach(), acrossMm, upMm).then(this::kept);
+    }
+
+    /** Scales that somebody chose keep their room. */
+    private Outcome<Plan> kept(Plan changed) {
+        return ScaleChoice.keeping(model.shown().plan(), changed);
     }
 
     private Node margins() {
@@ -244,7 +249,7 @@ final class SheetFields {
     }
 
     private Outcome<Plan> margins(double binding, double others) {
-        return PageEdits.margins(plan(), id(), reach(), binding, others);
+        return PageEdits.margins(plan(), id(), reach(), binding, others).then(this::kept);
     }
 
     private Node scales() {
@@ -449,6 +454,6 @@ final class SheetFields {
     }
 
     private void change(UnaryOperator<Sheet> change) {
-        model.edit(PageEdits.sheet(plan(), id(), reach(), change), "Change sheet");
+        model.edit(kept(PageEdits.sheet(plan(), id(), reach(), change)), "Change sheet");
     }
 }
