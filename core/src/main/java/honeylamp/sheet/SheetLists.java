@@ -36,6 +36,7 @@ import honeylamp.plan.Position;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.SmallPicture;
 import honeylamp.plan.TextRole;
+import honeylamp.plan.View;
 import honeylamp.takeoff.ColourKey;
 import honeylamp.takeoff.OrderKey;
 import honeylamp.takeoff.PlanFields;
@@ -51,6 +52,7 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -235,26 +237,52 @@ final class SheetLists {
     private List<Block> blocks(int columns) {
         var out = others();
         if (page.page().lists().contains(Listing.ROOMS)) {
-            var storeys = storeys().stream()
-                    .filter(storey -> !RoomRow.of(page, storey, told).isEmpty())
-                    .toList();
-            var free = Math.max(1, (columns - out.size()) / Math.max(1, storeys.size()));
+            var all = withRooms();
+            var free = Math.max(1, (columns - out.size()) / Math.max(1, all.size()));
             var rooms = new ArrayList<Block>();
-            for (var storey : storeys) {
-                rooms(rooms, storey, free);
+            for (var view : all) {
+                rooms(rooms, view, all, free);
             }
             out.addAll(0, rooms);
         }
         return out;
     }
 
-    private void rooms(List<Block> out, LaidStorey storey, int columns) {
+    /** A view of each storey, and a further one where the same storey is seen with other rooms. */
+    private List<LaidView> withRooms() {
+        var out = new ArrayList<LaidView>();
+        for (var view : page.views()) {
+            var rows = RoomRow.of(page, view.storey(), told);
+            var isKnown = out.stream()
+                    .filter(v -> v.storey().id().equals(view.storey().id()))
+                    .anyMatch(v -> RoomRow.of(page, v.storey(), told).equals(rows));
+            if (view.view().isPlan() && !rows.isEmpty() && !isKnown) {
+                out.add(view);
+            }
+        }
+        return out;
+    }
+
+    /** What the rooms of a view are headed by: more than needed to tell them from the others is not said. */
+    private String heading(LaidView view, List<LaidView> all) {
+        var isTwice = all.stream()
+                        .filter(v -> v.storey().id().equals(view.storey().id()))
+                        .count()
+                > 1;
+        if (isTwice && view.view().works() != View.Works.MARKED) {
+            return "Rooms, " + view.view().works().label().toLowerCase(Locale.ROOT);
+        }
+        return storeys().size() == 1 && !isTwice
+                ? "Rooms"
+                : "Rooms, " + (isTwice ? view.name() : view.storey().storey().name());
+    }
+
+    private void rooms(List<Block> out, LaidView view, List<LaidView> all, int columns) {
+        var storey = view.storey();
         var named = RoomRow.of(page, storey, told);
-        var words =
-                storeys().size() == 1 ? "Rooms" : "Rooms, " + storey.storey().name();
-        var said = storey == storeys().getLast() && HowMeasured.isSaidWithRooms(page)
-                ? HowMeasured.of(page)
-                : List.<String>of();
+        var words = heading(view, all);
+        var said =
+                view == all.getLast() && HowMeasured.isSaidWithRooms(page) ? HowMeasured.of(page) : List.<String>of();
         var parts = Math.clamp(named.size() / ROOMS_TOGETHER, 1, columns);
         var list = new RoomColumns(storey.geometry(), named, parts, said, pen, table);
         for (var part = 0; part < parts; part++) {

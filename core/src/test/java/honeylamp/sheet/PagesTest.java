@@ -41,7 +41,9 @@ import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Side;
 import honeylamp.plan.Tiers;
 import honeylamp.plan.Underlay;
+import honeylamp.plan.View;
 import honeylamp.plan.View.Crop;
+import honeylamp.plan.Wall;
 import honeylamp.plan.Wall.BodySide;
 import java.util.List;
 import java.util.Optional;
@@ -84,6 +86,34 @@ class PagesTest {
         assertThat(said(page)).contains("Upper floor, furnished").doesNotContain("Upper floor, Upper floor");
         var other = PageEdits.name(two, FIRST, "For the client");
         assertThat(said(LaidPlan.of(other).page(FIRST))).contains("For the client, Upper floor, furnished");
+    }
+
+    /** A wall that is new parts the room: before there is one, after there are two. */
+    @Test
+    void aPageWithBothBeforeAndAfterListsTheRoomsOfBoth() {
+        var walled = TestPlans.walled(TestPlans.clearRectangle(6000, 4000), 3000, 0, 3000, 4000, TestPlans.PARTITION);
+        var storey = TestPlans.storey(walled);
+        var last = walled.storeys().getFirst().walls().getLast().id();
+        var plan = walled.withStorey(storey, s -> s.change(Wall.class, last, w -> w.withWorks(Wall.Works.NEW)));
+        for (var name : List.of("West", "East")) {
+            var room = TestPlans.geometry(plan).rooms().stream()
+                    .filter(r -> r.name().isBlank())
+                    .findFirst()
+                    .orElseThrow();
+            plan = RoomEdits.name(plan, storey, room, name);
+        }
+        var before = ViewEdits.works(plan, new ViewId(1), Reach.THIS, View.Works.BEFORE);
+        var copied = ViewEdits.copy(before, new ViewId(1));
+        var after = ViewEdits.works(copied.plan(), copied.id(), Reach.THIS, View.Works.AFTER);
+        var both = PageEdits.place(after, FIRST, copied.id()).orThrow();
+        var page = SheetComposer.compose(LaidPlan.of(both).page(FIRST), Lamp.DRAFT, 1);
+        assertThat(texts(page, LayerKind.SHEET)).contains("Rooms, before the works", "Rooms, after the works", "East");
+        var same = PageEdits.place(
+                        ViewEdits.works(after, copied.id(), Reach.THIS, View.Works.BEFORE), FIRST, copied.id())
+                .orThrow();
+        assertThat(texts(SheetComposer.compose(LaidPlan.of(same).page(FIRST), Lamp.DRAFT, 1), LayerKind.SHEET))
+                .filteredOn(t -> t.startsWith("Rooms"))
+                .containsExactly("Rooms"); // what is the same twice is listed once
     }
 
     private static String said(LaidPage page) {
