@@ -5,9 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeylamp.TestWalls;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
+import honeylamp.edit.SchemeEdits;
+import honeylamp.geometry.Point;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Schemes;
+import honeylamp.plan.View.Arranged;
 import honeylamp.store.PlanDocument;
 import java.util.List;
 import java.util.Optional;
@@ -17,6 +20,7 @@ import javafx.scene.Parent;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.MenuButton;
 import javafx.scene.input.KeyCode;
+import javafx.scene.paint.Color;
 import org.junit.jupiter.api.Test;
 
 /** Other arrangements in the real window: made, laid open, compared, taken over from, and put on pages. */
@@ -136,6 +140,50 @@ class SchemesWindowTest {
             w.press("scheme-pages");
             assertThat(w.plan().presentation().pages()).hasSizeGreaterThan(3);
         }
+    }
+
+    /** One draws in what is laid open; on the sheet the view shows what it was asked to. */
+    @Test
+    void theSheetShowsTheSchemeOfItsViewAndDrawingTheOneLaidOpen() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            var sofa = pieces(w).stream()
+                    .filter(f -> f.kind().equals("sofa"))
+                    .findFirst()
+                    .orElseThrow();
+            w.press("desk-storey");
+            w.press("scheme-new");
+            pick(w, sofa);
+            w.focusPlan();
+            w.key(KeyCode.DELETE);
+            WindowDriver.onScreen(() -> {
+                var now = w.model().now();
+                w.model()
+                        .edit(
+                                SchemeEdits.show(
+                                        now.plan(),
+                                        now.worked().view(),
+                                        new Arranged(Optional.of(Schemes.AS_DRAWN), Optional.empty())),
+                                "Show as drawn");
+                return null;
+            });
+            var seat = sofa.at().point();
+            w.picture();
+            var drawing = at(w, seat);
+            w.press("stage-sheet");
+            w.picture();
+            assertThat(at(w, seat)).isNotEqualTo(drawing);
+            w.press("stage-furnish");
+            w.picture();
+            assertThat(at(w, seat)).isEqualTo(drawing);
+        }
+    }
+
+    /** The colour on the screen at a point of the plan. */
+    private static Color at(WindowDriver w, Point point) throws Exception {
+        return WindowDriver.onScreen(() -> {
+            var px = w.window().plan().pixel(point);
+            return w.window().plan().snapshot(null, null).getPixelReader().getColor((int) px.x(), (int) px.y());
+        });
     }
 
     @Test

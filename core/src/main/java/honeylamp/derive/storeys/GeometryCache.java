@@ -56,6 +56,9 @@ public final class GeometryCache {
 
     private record WorksKey(Identity<Plan> plan, View.Works works) {}
 
+    /** Which arrangement, and which one it is laid out beside. */
+    private record ArrangedKey(SchemeId id, SchemeId open) {}
+
     private record Arranged(Plan of, LaidPlan laid) {}
 
     private record Joined(WallNetwork standing, WallNetwork removed) {}
@@ -80,7 +83,7 @@ public final class GeometryCache {
     private final Map<TurnKey, Plan> turned = newest();
     private final Map<WorksKey, Plan> during = newest();
     private final Map<FixedKey, FixedParts> fixed = newest();
-    private final Map<SchemeId, Arranged> arranged = newest();
+    private final Map<ArrangedKey, Arranged> arranged = newest();
     private @Nullable LaidPlan laid;
     private @Nullable Plan unitsOf;
     private @Nullable Storey unitsOn;
@@ -146,14 +149,15 @@ public final class GeometryCache {
 
     /** A plan in another of its arrangements; what did not change since the last time is the same object again. */
     synchronized LaidPlan arranged(Plan plan, SchemeId id) {
-        var known = arranged.get(id);
+        var key = new ArrangedKey(id, plan.schemes().open());
+        var known = arranged.get(key);
         if (known != null && known.of == plan) {
             return known.laid;
         }
         var opened = plan.opening(id);
         var now = UnitCopies.laidOut(opened, this).keepingSchemes(Schemes.NONE);
         var made = new LaidPlan(opened, known == null ? now : keeping(known.laid.whole(), now), this);
-        arranged.put(id, new Arranged(plan, made));
+        arranged.put(key, new Arranged(plan, made));
         return made;
     }
 
