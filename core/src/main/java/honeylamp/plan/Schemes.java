@@ -20,7 +20,7 @@ import java.util.stream.Stream;
  * @param open the one laid open, {@link #AS_DRAWN} for none of them
  * @param drawn how the plan as drawn differs from the scheme laid open; nothing while that is open itself
  */
-public record Schemes(List<Scheme> all, SchemeId open, List<Apart> drawn) {
+public record Schemes(List<Scheme> all, SchemeId open, List<Departure> drawn) {
     /** The plan as drawn, from which schemes differ. */
     public static final SchemeId AS_DRAWN = new SchemeId(0);
 
@@ -36,7 +36,7 @@ public record Schemes(List<Scheme> all, SchemeId open, List<Apart> drawn) {
      * @param storey the only one on which it may differ; empty for all
      * @param parts how it differs from the plan as drawn, by storey; nothing while it is laid open
      */
-    public record Scheme(SchemeId id, String name, Optional<StoreyId> storey, List<Apart> parts) {
+    public record Scheme(SchemeId id, String name, Optional<StoreyId> storey, List<Departure> parts) {
         /** Freezes the list; refuses a scheme without a name. */
         public Scheme {
             parts = List.copyOf(parts);
@@ -45,7 +45,14 @@ public record Schemes(List<Scheme> all, SchemeId open, List<Apart> drawn) {
             }
         }
 
-        Scheme withParts(List<Apart> other) {
+        /** Of what would make it differ, what lies on storeys on which it may. */
+        private List<Departure> within(List<Departure> all) {
+            return all.stream()
+                    .filter(p -> storey.filter(o -> !o.equals(p.storey())).isEmpty())
+                    .toList();
+        }
+
+        Scheme withParts(List<Departure> other) {
             return new Scheme(id, name, storey, other);
         }
     }
@@ -57,15 +64,15 @@ public record Schemes(List<Scheme> all, SchemeId open, List<Apart> drawn) {
      * @param without the numbers of elements that are not there
      * @param order the numbers of all elements of the kinds that have them in an order of their own
      */
-    public record Apart(Storey other, List<Integer> without, List<Integer> order) {
+    public record Departure(Storey other, List<Integer> without, List<Integer> order) {
         /** Freezes the lists. */
-        public Apart {
+        public Departure {
             without = List.copyOf(without);
             order = List.copyOf(order);
         }
 
         /** What makes one arrangement of a storey another; empty if they are the same. */
-        static Optional<Apart> between(Storey from, Storey to) {
+        static Optional<Departure> between(Storey from, Storey to) {
             if (from.elements().equals(to.elements())) {
                 return Optional.empty();
             }
@@ -76,11 +83,11 @@ public record Schemes(List<Scheme> all, SchemeId open, List<Apart> drawn) {
                     .map(e -> e.id().number())
                     .toList();
             var other = there.only(e -> before.find(e.id()).filter(e::equals).isEmpty());
-            var plain = new Apart(from.withElements(other), without, List.of());
+            var plain = new Departure(from.withElements(other), without, List.of());
             return Optional.of(
                     plain.of(from).elements().equals(there)
                             ? plain
-                            : new Apart(
+                            : new Departure(
                                     plain.other,
                                     without,
                                     there.all().map(e -> e.id().number()).toList()));
@@ -175,7 +182,7 @@ public record Schemes(List<Scheme> all, SchemeId open, List<Apart> drawn) {
                 : changed(base, find(wanted).orElseThrow().parts());
     }
 
-    private static List<Storey> changed(List<Storey> storeys, List<Apart> parts) {
+    private static List<Storey> changed(List<Storey> storeys, List<Departure> parts) {
         return storeys.stream()
                 .map(s -> parts.stream()
                         .filter(p -> p.storey().equals(s.id()))
@@ -185,10 +192,10 @@ public record Schemes(List<Scheme> all, SchemeId open, List<Apart> drawn) {
                 .toList();
     }
 
-    private static List<Apart> between(List<Storey> from, List<Storey> to) {
+    private static List<Departure> between(List<Storey> from, List<Storey> to) {
         var by = byId(from);
         return to.stream()
-                .flatMap(s -> Optional.ofNullable(by.get(s.id())).flatMap(f -> Apart.between(f, s)).stream())
+                .flatMap(s -> Optional.ofNullable(by.get(s.id())).flatMap(f -> Departure.between(f, s)).stream())
                 .toList();
     }
 
@@ -205,14 +212,9 @@ public record Schemes(List<Scheme> all, SchemeId open, List<Apart> drawn) {
      * @throws IllegalArgumentException if it has no name, or if there are too many
      */
     public Schemes adding(String name, Optional<StoreyId> storey, List<Storey> storeys) {
-        var parts = between(storeys(AS_DRAWN, storeys), storeys).stream()
-                .filter(p -> storey.filter(o -> !o.equals(p.storey())).isEmpty())
-                .toList();
-        return new Schemes(
-                Stream.concat(all.stream(), Stream.of(new Scheme(next(), name, storey, parts)))
-                        .toList(),
-                open,
-                drawn);
+        var fresh = new Scheme(next(), name, storey, List.of());
+        var made = fresh.withParts(fresh.within(between(storeys(AS_DRAWN, storeys), storeys)));
+        return new Schemes(Stream.concat(all.stream(), Stream.of(made)).toList(), open, drawn);
     }
 
     /** With a scheme called otherwise. */
@@ -243,12 +245,15 @@ public record Schemes(List<Scheme> all, SchemeId open, List<Apart> drawn) {
                 between(storeys(wanted, storeys), base));
     }
 
-    /** With the plan as drawn like what is laid open, and all other schemes as they were. */
+    /**
+     * With the plan as drawn like what is laid open. All other schemes stay as they were where they may differ; on other
+     * storeys they are alike again.
+     */
     Schemes adopted(List<Storey> storeys) {
         return new Schemes(
                 all.stream()
                         .filter(s -> !s.id().equals(open))
-                        .map(s -> s.withParts(between(storeys, storeys(s.id(), storeys))))
+                        .map(s -> s.withParts(s.within(between(storeys, storeys(s.id(), storeys)))))
                         .toList(),
                 AS_DRAWN,
                 List.of());
@@ -274,7 +279,7 @@ public record Schemes(List<Scheme> all, SchemeId open, List<Apart> drawn) {
         return new Schemes(kept, still, still.equals(AS_DRAWN) ? List.of() : drawn(before, now));
     }
 
-    private List<Apart> drawn(List<Storey> before, List<Storey> now) {
+    private List<Departure> drawn(List<Storey> before, List<Storey> now) {
         var base = byId(storeys(AS_DRAWN, before));
         var only = find(open).orElseThrow().storey();
         var was = byId(before);
@@ -282,13 +287,13 @@ public record Schemes(List<Scheme> all, SchemeId open, List<Apart> drawn) {
                 .filter(s -> only.filter(o -> !o.equals(s.id())).isEmpty())
                 .flatMap(s -> s == was.get(s.id())
                         ? drawn.stream().filter(p -> p.storey().equals(s.id()))
-                        : Optional.ofNullable(base.get(s.id())).flatMap(b -> Apart.between(s, b)).stream())
+                        : Optional.ofNullable(base.get(s.id())).flatMap(b -> Departure.between(s, b)).stream())
                 .toList();
     }
 
     /** All that is held apart from the storeys. */
     public Stream<Storey> apart() {
-        return parts().map(Apart::other);
+        return parts().map(Departure::other);
     }
 
     /** The numbers of all elements that are in any arrangement but perhaps not in the one laid open. */
@@ -296,14 +301,14 @@ public record Schemes(List<Scheme> all, SchemeId open, List<Apart> drawn) {
         return apart().flatMap(s -> s.elements().all()).map(e -> e.id().number());
     }
 
-    private Stream<Apart> parts() {
+    private Stream<Departure> parts() {
         return Stream.concat(drawn.stream(), all.stream().flatMap(s -> s.parts().stream()));
     }
 
     /** With all that is held apart changed: as a wall type changes, which all arrangements have. */
     public Schemes changing(UnaryOperator<Storey> change) {
-        UnaryOperator<List<Apart>> each = parts -> parts.stream()
-                .map(p -> new Apart(change.apply(p.other()), p.without(), p.order()))
+        UnaryOperator<List<Departure>> each = parts -> parts.stream()
+                .map(p -> new Departure(change.apply(p.other()), p.without(), p.order()))
                 .toList();
         return new Schemes(
                 all.stream().map(s -> s.withParts(each.apply(s.parts()))).toList(), open, each.apply(drawn));

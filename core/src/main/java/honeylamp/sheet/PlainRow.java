@@ -78,10 +78,7 @@ record PlainRow(String words, String figure, Typeface face) {
                 .sorted(Comparator.comparing(SchemeReport.Line::kind))
                 .forEach(l -> out.addAll(inTwo(l.words(), l.kind().label())));
         report.areas().forEach(words -> out.add(new PlainRow(words, "", Typeface.REGULAR)));
-        if (report.costCents() != 0) {
-            var sign = report.costCents() > 0 ? "+" : "\u2212";
-            out.add(new PlainRow("Pieces cost", sign + Money.text(Math.abs(report.costCents())), Typeface.MEDIUM));
-        }
+        report.cost().ifPresent(words -> out.add(new PlainRow("Pieces cost", words, Typeface.MEDIUM)));
         if (out.isEmpty()) {
             out.add(new PlainRow("Nothing differs", "", Typeface.REGULAR));
         }

@@ -42,6 +42,9 @@ public final class IfcFile {
     /** So thick are leaves and sashes, in mm. */
     private static final double LEAF_MM = 50;
 
+    /** A body without height is none: what lies flat is given so much, in mm. */
+    private static final double LEAST_MM = 1;
+
     private static final double MM2_PER_M2 = 1e6;
 
     private final IfcText text;
@@ -341,7 +344,7 @@ public final class IfcFile {
                 placement(place, piece.bottom().mm()),
                 shape(List.of(solid(
                         Outline.of(Picking.footprint(piece).counterClockwise()),
-                        piece.top().minus(piece.bottom()).mm()))),
+                        Math.max(LEAST_MM, piece.top().minus(piece.bottom()).mm())))),
                 piece.id().text(),
                 UNSAID);
     }

@@ -12,6 +12,7 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.takeoff.bought.ShoppingList;
 import honeylamp.units.AreaText;
+import honeylamp.units.Money;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -121,8 +122,10 @@ public record SchemeReport(List<Line> lines, List<String> areas, long costCents)
         return lines.stream().filter(l -> l.kind() == kind).count();
     }
 
-    /** Whether nothing differs. */
-    public boolean isEmpty() {
-        return lines.isEmpty();
+    /** By how much the pieces cost more or less; empty if they cost the same. */
+    public Optional<String> cost() {
+        return costCents == 0
+                ? Optional.empty()
+                : Optional.of((costCents > 0 ? "+" : "\u2212") + Money.text(Math.abs(costCents)));
     }
 }

@@ -41,6 +41,8 @@ class DemoSetsTest {
             assertThat(Files.exists(file)).as(name).isTrue();
             try (var document = Loader.loadPDF(file.toFile())) {
                 assertThat(new PDFTextStripper().getText(document)).contains("Wrenmouth");
+                assertThat(document.getNumberOfPages())
+                        .isEqualTo(name.startsWith("sail") ? 3 : name.startsWith("boat") ? 1 : 2);
                 assertThat(document.getDocumentCatalog().getDocumentOutline().children())
                         .isNotEmpty();
             }

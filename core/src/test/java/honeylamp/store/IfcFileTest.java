@@ -121,6 +121,9 @@ class IfcFileTest {
                 assertThat(entity.parts()).as(entity.kind()).hasSize(ATTRIBUTES.get(entity.kind()));
                 assertThat(refs(String.join(",", entity.parts()))).allMatch(r -> r < number);
                 var first = entity.parts().getFirst();
+                if (entity.kind().equals("IFCEXTRUDEDAREASOLID")) {
+                    assertThat(Double.parseDouble(entity.parts().getLast())).isPositive(); // the standard asks for it
+                }
                 if (first.matches("'[0-9A-Za-z_$]{22}'")) {
                     assertThat(ids.add(first)).as(entity.kind() + first).isTrue();
                     assertThat(first.charAt(1)).isBetween('0', '3'); // 128 bits

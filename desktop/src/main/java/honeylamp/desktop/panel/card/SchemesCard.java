@@ -13,7 +13,6 @@ import honeylamp.plan.ElementId.SchemeId;
 import honeylamp.plan.Schemes;
 import honeylamp.takeoff.SchemeReport;
 import honeylamp.takeoff.SchemeReport.Line;
-import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -30,8 +29,6 @@ import javafx.scene.layout.VBox;
 record SchemesCard(WorkspaceModel model, CardFields parts) {
     /** More lines than this are read in the list beside the plan. */
     private static final int MOST_LINES = 14;
-
-    private static final double CENTS = 100;
 
     List<Node> nodes(Workspace now) {
         var schemes = now.plan().schemes();
@@ -168,9 +165,7 @@ record SchemesCard(WorkspaceModel model, CardFields parts) {
             }
         }
         out.add(Widgets.fact("Differs in", counts.isEmpty() ? "nothing" : String.join(", ", counts)));
-        if (report.costCents() != 0) {
-            out.add(Widgets.fact("Pieces cost", Words.of("%+.2f", report.costCents() / CENTS)));
-        }
+        report.cost().ifPresent(words -> out.add(Widgets.fact("Pieces cost", words)));
         report.areas().forEach(words -> out.add(Widgets.quiet(words)));
         var lines = report.lines();
         for (var i = 0; i < Math.min(MOST_LINES, lines.size()); i++) {
