@@ -217,7 +217,19 @@ public final class PageEdits {
         if (views.size() > MOST_VIEWS) {
             return Outcome.refused("a page has room for " + MOST_VIEWS + " views", "Make another page.");
         }
-        return Outcome.done(changed(plan, page, Reach.THIS, p -> p.withViews(views)));
+        return Outcome.done(plan.withPresentation(
+                plan.presentation().changingPages(withThoseThatGoOn(plan, page), p -> p.withViews(views))));
+    }
+
+    /** A page, and those on which its lists go on. */
+    private static List<PageId> withThoseThatGoOn(Plan plan, PageId page) {
+        var out = new ArrayList<>(List.of(page));
+        for (var each : plan.presentation().pages()) {
+            if (each.arrangement().continues().filter(out::contains).isPresent()) {
+                out.add(each.id());
+            }
+        }
+        return out;
     }
 
     /** Adds a page for a view at the end, on a sheet like the last one's. */
@@ -239,14 +251,14 @@ public final class PageEdits {
         return new Added<>(plan.withPresentation(presentation.withPages(pages)), page.id());
     }
 
-    /** Takes a page away; the views on it stay. Refused if it is the only one. */
+    /** Takes a page away, and those on which its lists go on; the views on it stay. Refused if no page would be left. */
     public static Outcome<Plan> remove(Plan plan, PageId page) {
         var presentation = plan.presentation();
-        if (presentation.pages().size() == 1) {
-            return Outcome.refused("a plan needs a page");
-        }
-        return Outcome.done(plan.withPresentation(
-                presentation.withPages(Lists.without(presentation.pages(), p -> p.id().equals(page)))));
+        var gone = withThoseThatGoOn(plan, page);
+        return gone.size() >= presentation.pages().size()
+                ? Outcome.refused("a plan needs a page")
+                : Outcome.done(plan.withPresentation(
+                        presentation.withPages(Lists.without(presentation.pages(), p -> gone.contains(p.id())))));
     }
 
     /** Moves a page so many places towards the end; refused if there is no such place. */

@@ -78,17 +78,16 @@ public final class WordEdits {
                         .map(n -> new LaidNote(words.in(n.text(), Note.LONGEST), n.leftMm(), n.downMm(), n.form()))
                         .toList())
                 .withSheet(page.sheet()
-                        .withTitle(new TitleBlock(
-                                words.in(title.project()),
-                                words.in(title.drawing()),
-                                words.in(title.client()),
-                                words.in(title.author()),
-                                words.in(title.date()),
-                                words.in(title.revision()),
-                                title.own().stream()
+                        .withTitle(title.with(t -> t.project(words.in(title.project()))
+                                .drawing(words.in(title.drawing()))
+                                .client(words.in(title.client()))
+                                .author(words.in(title.author()))
+                                .date(words.in(title.date()))
+                                .revision(words.in(title.revision()))
+                                .smallPrint(words.in(title.smallPrint(), TitleBlock.MOST_SMALL))
+                                .own(title.own().stream()
                                         .map(f -> new OwnField(f.label(), words.in(f.words(), OwnField.LONGEST_WORDS)))
-                                        .toList(),
-                                title.block())));
+                                        .toList()))));
     }
 
     /** What is looked for, and how often it was found. */

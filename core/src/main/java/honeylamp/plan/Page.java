@@ -21,6 +21,7 @@ import java.util.Set;
  * @param notes what is written below the lists; lines as they were typed
  * @param pictures those laid on it, the last on top
  * @param boxes notes laid on it
+ * @param arrangement how all this stands on the paper
  */
 @RecordBuilder
 public record Page(
@@ -31,7 +32,8 @@ public record Page(
         Set<Listing> lists,
         String notes,
         List<LaidPicture> pictures,
-        List<LaidNote> boxes)
+        List<LaidNote> boxes,
+        Arrangement arrangement)
         implements PageBuilder.With {
     /** What pages list until somebody chooses. */
     private static final Set<Listing> USUAL_LISTS =
@@ -108,10 +110,21 @@ public record Page(
         WAYS("Ways to rooms"),
         /** What the storeys of the house come to, net and gross, and what is counted apart. */
         AREAS("Areas of the house"),
+        /** In what the schemes that are seen differ from those they are marked against. */
+        DIFFERENCES("What differs"),
         /** A square of a known side, to measure on a print. */
         SQUARE("Checking square"),
-        /** In what the schemes that are seen differ from those they are marked against. */
-        DIFFERENCES("What differs");
+        /** Doors and plain openings of the storeys that are seen. */
+        DOORS("Doors"),
+        WINDOWS("Windows"),
+        /** Chips of what is laid and painted, side by side, each with its name and where it is. */
+        PALETTE("Palette strip"),
+        /** Where in the storey the views are that show only a part of it, or walls from the front. */
+        KEY_PLAN("Key plan"),
+        /** What was changed, and when. */
+        REVISIONS("Revisions"),
+        /** North and the scale with its bar, where they should not stand in the title block. */
+        ORIENTATION("Scale and north");
 
         private final String label;
 
@@ -140,7 +153,7 @@ public record Page(
 
     /** A page as a new plan has it for a view: with all lists where they take no room from it. */
     public static Page of(PageId id, ViewId view, Sheet sheet) {
-        return new Page(id, "", sheet, List.of(view), USUAL_LISTS, "", List.of(), List.of());
+        return new Page(id, "", sheet, List.of(view), USUAL_LISTS, "", List.of(), List.of(), Arrangement.USUAL);
     }
 
     /**
@@ -159,17 +172,36 @@ public record Page(
         var notes = boxes.stream()
                 .map(n -> new LaidNote(n.text, Math.min(n.leftMm, right), Math.min(n.downMm, bottom), n.form))
                 .toList();
-        return with(copy -> copy.sheet(other).pictures(laid).boxes(notes));
+        return with(copy ->
+                copy.sheet(other).pictures(laid).boxes(notes).arrangement(arrangement.on(other, LEAST_SEEN_MM)));
     }
 
-    /** The page with a list, or without it if it has it. */
+    /** The page with a list, or without it if it has it; it comes back where it goes by itself. */
     public Page toggling(Listing list) {
         var other = EnumSet.noneOf(Listing.class);
         other.addAll(lists);
         if (!other.remove(list)) {
             other.add(list);
         }
-        return withLists(other);
+        return with(copy -> copy.lists(other).arrangement(arrangement.lifting(list)));
+    }
+
+    /** Whether what is listed stands in a column beside the views; else in a band below them. */
+    public boolean hasColumn() {
+        return showsViews() && isBeside();
+    }
+
+    private boolean isBeside() {
+        return switch (arrangement.lists()) {
+            case BY_PAPER -> sheet.hasColumn();
+            case RIGHT, LEFT -> sheet.hasRoomForColumn();
+            case BELOW -> false;
+        };
+    }
+
+    /** Whether its views are drawn on it. */
+    public boolean showsViews() {
+        return arrangement.shares() != Arrangement.Shares.LISTS_ONLY;
     }
 
     /** The page with a view put in place of another. */

@@ -4,6 +4,7 @@ import honeylamp.plan.ElementId.LookId;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.ViewId;
+import honeylamp.units.Checks;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -21,15 +22,19 @@ import java.util.stream.Stream;
 /**
  * How a plan is shown: its looks, its views and its pages in their order. Looks, views and pages are numbered each by
  * themselves, so that what chance makes of the numbers of elements never changes with them.
+ *
+ * @param revisions what was changed since it was first sent, the first first
  */
 @RecordBuilder
-public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pages)
+public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pages, List<Revision> revisions)
         implements PresentationBuilder.With {
     /** Freezes the lists; refuses a view in no look and a page of no view. */
     public Presentation {
         looks = List.copyOf(looks);
         views = List.copyOf(views);
         pages = List.copyOf(pages);
+        revisions = List.copyOf(revisions);
+        Checks.within("revisions", revisions.size(), 0, Revision.MOST);
         if (views.isEmpty() || pages.isEmpty()) {
             throw new IllegalArgumentException("a plan needs a view and a page");
         }
@@ -66,7 +71,7 @@ public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pa
             views.add(view);
             pages.add(Page.of(new PageId(pages.size() + 1), view.id(), sheet));
         }
-        return new Presentation(List.of(held), views, pages);
+        return new Presentation(List.of(held), views, pages, List.of());
     }
 
     /**
@@ -128,7 +133,7 @@ public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pa
         var used = new HashSet<LookId>();
         otherViews.forEach(v -> used.add(v.look()));
         return new Presentation(
-                otherLooks.stream().filter(l -> used.contains(l.id())).toList(), otherViews, pages);
+                otherLooks.stream().filter(l -> used.contains(l.id())).toList(), otherViews, pages, revisions);
     }
 
     /** With a further look. */
@@ -153,7 +158,8 @@ public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pa
                 views.stream()
                         .map(v -> v.withLook(now.getOrDefault(v.look(), v.look())))
                         .toList(),
-                pages);
+                pages,
+                revisions);
     }
 
     /** With a look changed, for all that have it. */
@@ -184,7 +190,7 @@ public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pa
         allViews.add(1 + index(views, v -> v.id().equals(after)), view);
         var allPages = new ArrayList<>(pages);
         allPages.add(1 + index(pages, p -> p.views().contains(after)), page);
-        return new Presentation(looks, allViews, allPages);
+        return new Presentation(looks, allViews, allPages, revisions);
     }
 
     /** The place of the last that is meant; of the last of all if none is. */
@@ -219,7 +225,8 @@ public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pa
                                 nextPage(),
                                 left.getFirst().id(),
                                 pages.getFirst().sheet()))
-                        : pagesLeft);
+                        : pagesLeft,
+                revisions);
     }
 
     /** What becomes of it when storeys come and go: each new one gets a view and a page, lost ones lose theirs. */

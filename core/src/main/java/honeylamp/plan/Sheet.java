@@ -1,10 +1,12 @@
 package honeylamp.plan;
 
+import honeylamp.plan.Underlay.Picture;
 import honeylamp.units.Checks;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
+import java.util.Optional;
 
 /** The paper of a page, the room kept free at its edges, and the words of its title block. */
 @RecordBuilder
@@ -142,8 +144,16 @@ public record Sheet(Paper paper, Way way, Margins margins, TitleBlock title) imp
     public enum Block {
         /** At the foot of the column of lists, or in a strip below the plan. */
         WHOLE("Whole"),
+        /** In a strip from margin to margin, whether there is a column or not. */
+        STRIP("Strip"),
+        /** In a frame in the lower right corner. */
+        CORNER("Corner"),
         /** In one line at the foot of the page. */
         LINE("One line"),
+        /** As listings have it: the mark of the house, where it is, how large, and the small print. */
+        FOOTER("Footer"),
+        /** In rows made by oneself. */
+        OWN("Own rows"),
         /** Only scale and north. */
         NONE("None");
 
@@ -174,9 +184,31 @@ public record Sheet(Paper paper, Way way, Margins margins, TitleBlock title) imp
     }
 
     /**
+     * A title block made by oneself: each line of its rows is a row; bars part it into cells; {@code #} at the head of a cell
+     * makes it large, {@code ##} as large as a title; what stands in braces is filled in.
+     */
+    public record OwnBlock(String name, String rows) {
+        /** More rows leave no room for a plan. */
+        public static final int MOST_ROWS = 8;
+
+        public static final int LONGEST_NAME = 40;
+        public static final int MOST_LETTERS = 1200;
+
+        /** Refuses a block without a name or rows, and more than eight rows. */
+        public OwnBlock {
+            Checks.within("letters of the name of a title block", name.strip().length(), 1, LONGEST_NAME);
+            Checks.within("letters of a title block", rows.length(), 1, MOST_LETTERS);
+            Checks.within("rows of a title block", rows.lines().count(), 1, MOST_ROWS);
+        }
+    }
+
+    /**
      * The words of the title block; empty ones are left out.
      *
      * @param own further fields, no more than six
+     * @param smallPrint what those who sign have to say, in small letters
+     * @param logo the mark of the house; only what has a place for it shows it
+     * @param made the block made by oneself, for {@link Block#OWN}
      */
     @RecordBuilder
     public record TitleBlock(
@@ -187,20 +219,38 @@ public record Sheet(Paper paper, Way way, Margins margins, TitleBlock title) imp
             String date,
             String revision,
             List<OwnField> own,
-            Block block)
+            Block block,
+            String smallPrint,
+            Optional<Picture> logo,
+            Optional<OwnBlock> made)
             implements SheetTitleBlockBuilder.With {
         /** More have no room. */
         public static final int MOST_OWN = 6;
 
-        /** Freezes the list; refuses more than six own fields. */
+        /** Longer small print nobody reads. */
+        public static final int MOST_SMALL = 400;
+
+        /** Freezes the list; refuses more than six own fields, and small print longer than 400 letters. */
         public TitleBlock {
             own = List.copyOf(own);
+            Checks.within("letters of small print", smallPrint.length(), 0, MOST_SMALL);
             Checks.within("own fields of a title block", own.size(), 0, MOST_OWN);
         }
 
         /** A whole block without own fields. */
         public TitleBlock(String project, String drawing, String client, String author, String date, String revision) {
-            this(project, drawing, client, author, date, revision, List.of(), Block.WHOLE);
+            this(
+                    project,
+                    drawing,
+                    client,
+                    author,
+                    date,
+                    revision,
+                    List.of(),
+                    Block.WHOLE,
+                    "",
+                    Optional.empty(),
+                    Optional.empty());
         }
 
         /** The own fields that say something. */
@@ -238,6 +288,9 @@ public record Sheet(Paper paper, Way way, Margins margins, TitleBlock title) imp
     /** A column has title and scale at its foot and lists above them: lower pages have no room for both. */
     private static final double COLUMN_HIGH_MM = 150;
 
+    /** Somebody who asks for a column gets it where the plan has as much as the column, and half as much again. */
+    private static final double COLUMN_ASKED_FROM_MM = 140;
+
     /** Less than this between the margins, in mm, is no page. */
     public static final int LEAST_INSIDE_MM = 80;
 
@@ -245,6 +298,12 @@ public record Sheet(Paper paper, Way way, Margins margins, TitleBlock title) imp
     public boolean hasColumn() {
         return insideHighMm() >= COLUMN_HIGH_MM
                 && widthMm() >= (widthMm() > heightMm() ? COLUMN_ACROSS_FROM_MM : COLUMN_FROM_MM);
+    }
+
+    /** Whether a column leaves as much beside it as a band below would cost, at the least. */
+    boolean hasRoomForColumn() {
+        return insideHighMm() >= COLUMN_HIGH_MM
+                && widthMm() - margins.bindingMm() - margins.othersMm() >= COLUMN_ASKED_FROM_MM;
     }
 
     /** Whether enough is left between the margins for a page. */

@@ -45,7 +45,7 @@ final class HowMeasured {
 
     /** Whether the list of rooms says it; where there is none, the title block does. */
     static boolean isSaidWithRooms(LaidPage page) {
-        return page.page().sheet().hasColumn()
+        return page.page().hasColumn()
                 && page.page().lists().contains(Listing.ROOMS)
                 && page.views().stream().anyMatch(v -> v.view().isPlan() && isNamed(v));
     }

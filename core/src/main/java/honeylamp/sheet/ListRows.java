@@ -7,19 +7,48 @@ import honeylamp.geometry.Box;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.TextRole;
 import honeylamp.units.AreaText;
+import java.util.Optional;
 
-/** What all lists of a page have: a heading, as many rows as have room, and words for those that have none. */
-record ListRows(LaidPage page, SheetPen pen) {
+/**
+ * What all lists of a page have: a heading, as many rows as have room, and words for those that have none.
+ *
+ * @param goesOn the number of the page on which what has no room here goes on
+ */
+record ListRows(LaidPage page, SheetPen pen, Optional<Integer> goesOn) {
+    ListRows(LaidPage page, SheetPen pen) {
+        this(
+                page,
+                pen,
+                page.goesOn().map(page.plan().presentation().pages()::indexOf).map(at -> at + 1));
+    }
+
     double heading(String text, Box column) {
         pen.text(text, column.minX(), column.minY() + 3, TextRole.HEADING, Typeface.SEMIBOLD, Align.LEFT);
         pen.rule(column.minX(), column.maxX(), column.minY() + 5.4, LineRole.HEADING_RULE);
         return column.minY() + 10.6;
     }
 
+    /** What goes on is called as it was, with a word more. */
+    static String continued(String heading) {
+        return heading.endsWith(CONTINUED) ? heading : heading + CONTINUED;
+    }
+
+    private static final String CONTINUED = ", continued";
+
     /** How many rows have room; if not all have, one row less, for the words that say so. */
     int fitting(int rows, double y, double bottom) {
-        var room = (int) Math.floor((bottom - y) / pen.row() + 1e-9) + 1;
-        return rows <= room ? rows : Math.clamp(room - 1L, 0, rows);
+        return fitting(rows, y, bottom, pen.row());
+    }
+
+    /** The same of rows of another height; the last needs no air below it. */
+    int fitting(int rows, double y, double bottom, double stepMm) {
+        var below = stepMm - pen.row();
+        var room = (int) Math.floor((bottom - y - below) / stepMm + 1e-9) + 1;
+        if (rows <= room) {
+            return rows;
+        }
+        var beforeWords = (int) Math.floor((bottom - y) / stepMm + 1e-9);
+        return Math.clamp(beforeWords, 0, rows);
     }
 
     /** How many rows have room where no words need to follow. */
@@ -30,12 +59,17 @@ record ListRows(LaidPage page, SheetPen pen) {
     /** How words end that tell what was left out. */
     static final String LEFT_OUT = "without room on the page";
 
+    /** What is said of what has no room: where it goes on, or that it does not. */
+    String leftOut() {
+        return goesOn.map(n -> "on page " + n).orElse(LEFT_OUT);
+    }
+
     /** Says that rows were left out; returns the y of the next row. */
     double andMore(int left, Box column, double y) {
         if (left == 0) {
             return y;
         }
-        pen.quiet("and " + left + " more, " + LEFT_OUT, column.minX(), y, TextRole.BODY, Typeface.REGULAR, Align.LEFT);
+        pen.quiet("and " + left + " more, " + leftOut(), column.minX(), y, TextRole.BODY, Typeface.REGULAR, Align.LEFT);
         return y + pen.row();
     }
 

@@ -2,7 +2,10 @@ package honeylamp.sheet;
 
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
+import honeylamp.drawing.Mark.Align;
 import honeylamp.drawing.ink.Typeface;
+import honeylamp.geometry.Box;
+import honeylamp.plan.TextRole;
 import honeylamp.takeoff.SchemeReport;
 import honeylamp.takeoff.bought.RoomCosts;
 import honeylamp.takeoff.bought.UnitList;
@@ -17,7 +20,15 @@ import java.util.List;
 import java.util.Locale;
 
 /** A row of a list on a page: words, and a figure at the right. */
-record PlainRow(String words, String figure, Typeface face) {
+record PlainRow(String words, String figure, Typeface face) implements RowList.Row {
+    @Override
+    public void draw(ListRows rows, Box column, double y) {
+        var pen = rows.pen();
+        var wide = pen.width(figure, TextRole.BODY, face) + 2;
+        pen.fitted(words, column.minX(), y, TextRole.BODY, face, column.width() - wide);
+        pen.text(figure, column.maxX(), y, TextRole.BODY, face, Align.RIGHT);
+    }
+
     /** So many letters have room beside a figure. */
     private static final int LETTERS = 32;
 

@@ -27,6 +27,7 @@ import honeylamp.plan.DrawingPaper;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.LineRole;
+import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Role;
 import honeylamp.plan.RoomLabel.Cramped;
 import honeylamp.plan.Sheet;
@@ -40,44 +41,143 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /** Lays views, title block, room schedule and finish legend on the sheet of a page. */
 public final class SheetComposer {
     /** Below each of several views, for its name and scale. */
     private static final double CAPTION_MM = 8;
 
+    /** Between the words of a caption and its bar. */
+    private static final double BESIDE_BAR_MM = 4;
+
     private final LaidPage page;
     private final LaidPlan plan;
     private final Sheet sheet;
     private final SheetLayout layout;
+    private final SheetPen.Rows rows;
 
-    private SheetComposer(LaidPage page) {
+    /** What had no room on the page that goes on here: asked for once. */
+    private final Before before;
+
+    private SheetComposer(LaidPage page, SheetPen.Rows rows, Before before) {
         this(
                 page,
                 SheetLayout.of(
-                        page.page().sheet(),
-                        page.page().sheet().hasColumn()
+                        page,
+                        page.page().hasColumn()
                                 ? 0
-                                : SheetLists.bandMm(
-                                        page, SheetLayout.insideMm(page.page().sheet()))));
+                                : SheetLists.bandMm(page, SheetLayout.bandWideMm(page), rows, before.lists())),
+                rows,
+                before);
     }
 
-    private SheetComposer(LaidPage page, SheetLayout layout) {
+    private SheetComposer(LaidPage page, SheetLayout layout, SheetPen.Rows rows, Before before) {
         this.page = page;
         this.plan = page.plan();
         this.sheet = page.page().sheet();
         this.layout = layout;
+        this.rows = rows;
+        this.before = before;
     }
 
-    /** Lists that are too long for their column get another, where that makes no plan smaller. */
+    /** The lists of the page before that had no room there. */
+    private static final class Before {
+        private final LaidPage page;
+        private @Nullable List<PageList> lists;
+
+        Before(LaidPage page) {
+            this.page = page;
+        }
+
+        List<PageList> lists() {
+            var known = lists;
+            if (known == null) {
+                known = page.continued().map(SheetComposer::restOf).orElse(List.of());
+                lists = known;
+            }
+            return known;
+        }
+    }
+
+    /** What of the lists of a page has no room on it, with what it goes on from. */
+    private static List<PageList> restOf(LaidPage page) {
+        var composer = of(page);
+        var frames = composer.frames();
+        var ofViews = frames.stream().map(_ -> new Remembered()).toList();
+        var known = composer.known(frames, composer.told(frames, ofViews));
+        return composer.lists(new SheetPen(page.look(), composer.rows), known).rest();
+    }
+
+    /** Lists that are too long for their place get another column where that makes no plan smaller, else closer rows. */
     private static SheetComposer of(LaidPage page) {
-        var usual = new SheetComposer(page);
-        if (!usual.layout.hasColumn() || !SheetLists.isTooLong(page, usual.layout.lists())) {
+        var before = new Before(page);
+        var usual = new SheetComposer(page, SheetPen.Rows.USUAL, before);
+        if (!usual.isTooLong()) {
             return usual;
         }
-        var wide =
-                new SheetComposer(page, SheetLayout.withTwoColumns(page.page().sheet()));
-        return wide.keeps(usual) ? wide : usual;
+        var wide = page.page().hasColumn() && page.page().showsViews()
+                ? new SheetComposer(page, SheetLayout.withTwoColumns(page), SheetPen.Rows.USUAL, before)
+                : usual;
+        var place = wide != usual && wide.keeps(usual) ? wide : usual;
+        if (place != usual && !place.isTooLong()) {
+            return place;
+        }
+        return page.page().hasColumn()
+                ? new SheetComposer(page, place.layout, SheetPen.Rows.CLOSE, before)
+                : new SheetComposer(page, SheetPen.Rows.CLOSE, before);
+    }
+
+    /** Whether anything of the lists has no room. */
+    private boolean isTooLong() {
+        return !lists(new SheetPen(page.look(), rows), known(List.of(), Map.of()))
+                .rest()
+                .isEmpty();
+    }
+
+    private SheetLists.Known known(List<PaperFrame> frames, Map<RoomId, String> told) {
+        return new SheetLists.Known(frames, scale(frames), told, before.lists());
+    }
+
+    /** All lists, drawn where they go. */
+    private SheetLists lists(SheetPen pen, SheetLists.Known known) {
+        var lists = new SheetLists(page, pen, known);
+        if (layout.hasTwoColumns()) {
+            lists.columns(layout.lists(), 2);
+        } else if (layout.hasColumn()) {
+            lists.column(besideTheBuilding(known));
+        } else {
+            lists.band(layout.lists());
+        }
+        lists.laid();
+        return lists;
+    }
+
+    /** Where the lists of a page stand, and how large they are there, in paper mm. */
+    public static Map<Listing, Box> lists(LaidPage page) {
+        var composer = of(page);
+        return composer.lists(new SheetPen(page.look(), composer.rows), composer.known(composer.frames(), Map.of()))
+                .places();
+    }
+
+    /** Whether anything that is listed on a page has no room on it. */
+    public static boolean goesOver(LaidPage page) {
+        return of(page).isTooLong();
+    }
+
+    /** Where the mark of the house goes in the title block of a page, in paper mm: as large as it may be there. */
+    public static Optional<Box> logo(LaidPage page) {
+        return TitleBlockArt.logo(page, of(page).layout);
+    }
+
+    /** What is within the margins of a page, and where its views and its title block stand, in paper mm. */
+    public static List<Box> frames(LaidPage page) {
+        var composer = of(page);
+        var out = new ArrayList<>(List.of(composer.layout.title()));
+        for (var i = 0; page.page().showsViews() && i < page.views().size(); i++) {
+            out.add(composer.cell(i));
+        }
+        return List.copyOf(out);
     }
 
     /** Whether all plans are as large, and have room. */
@@ -151,7 +251,7 @@ public final class SheetComposer {
         var ofViews =
                 page.views().stream().map(v -> remembered.within(v.view().id())).toList();
         var drawing = surround(frames, told(frames, ofViews));
-        for (var i = 0; i < frames.size(); i++) {
+        for (var i = 0; page.page().showsViews() && i < frames.size(); i++) {
             var view = page.views().get(i);
             drawing = drawing.with(Illustration.of(view, frames.get(i), lamp, shadePxPerMm, ofViews.get(i)));
         }
@@ -203,8 +303,7 @@ public final class SheetComposer {
     }
 
     private String title() {
-        var project = sheet.title().project();
-        return project.isBlank() ? plan.name() : project;
+        return TitleBlockArt.title(page);
     }
 
     /** Rounding, in paper mm. */
@@ -220,7 +319,7 @@ public final class SheetComposer {
         if (count == 1) {
             return layout.view();
         }
-        var cell = layout.cell(index, count);
+        var cell = share(index);
         return new Box(cell.minX(), cell.minY(), cell.maxX(), cell.maxY() - CAPTION_MM);
     }
 
@@ -304,7 +403,10 @@ public final class SheetComposer {
                 .filter(other -> other.page().sheet().paper() == paper.paper()
                         && other.page().sheet().way() == paper.way()
                         && other.views().size() == page.views().size())
-                .map(other -> other.page().equals(page.page()) ? this : new SheetComposer(other))
+                .filter(other -> other.page().showsViews() || other.page().equals(page.page()))
+                .map(other -> other.page().equals(page.page())
+                        ? this
+                        : new SheetComposer(other, SheetPen.Rows.USUAL, new Before(other)))
                 .flatMapToInt(SheetComposer::scalesOfStoreys)
                 .max()
                 .orElseThrow();
@@ -344,17 +446,13 @@ public final class SheetComposer {
                 Figure.ring(layout.page().ring()),
                 Ink.of(page.look().palette().of(Role.PAPER).argb()));
         var pen = new SheetPen(page.look());
+        var listed = new SheetPen(page.look(), rows);
+        lists(listed, known(frames, told));
+        pen.marks().addAll(listed.marks());
         var block = new TitleBlockArt(page, layout, pen, frames);
-        if (layout.hasTwoColumns()) {
-            new SheetLists(page, pen, scale(frames), told).columns(layout.lists(), 2);
-        } else if (layout.hasColumn()) {
-            new SheetLists(page, pen, scale(frames), told).column(besideTheBuilding(frames, told));
-        } else {
-            new SheetLists(page, pen, scale(frames), told).band(layout.lists());
-        }
         block.draw(title());
         var names = new SheetPen(page.look()); // what views are called goes with them, wherever they go
-        if (frames.size() > 1) {
+        if (frames.size() > 1 && page.page().showsViews()) {
             captions(frames, pen, names);
         }
         var bare =
@@ -365,23 +463,27 @@ public final class SheetComposer {
     }
 
     /** The column of lists, from the top of the building down where they have room for it: headings and walls align. */
-    private Box besideTheBuilding(List<PaperFrame> frames, Map<RoomId, String> told) {
+    private Box besideTheBuilding(SheetLists.Known known) {
         var lists = layout.lists();
-        if (frames.size() != 1) {
+        if (known.frames().size() != 1) {
             return lists;
         }
         var view = page.views().getFirst();
         var shell = view.view().isPlan() && view.crop().isEmpty()
                 ? view.storey().geometry().shellBounds()
                 : Extent.of(view).map(Extent::planMm);
-        var top = shell.map(box -> frames.getFirst().paper(box).minY()).orElse(lists.minY());
-        var down = lists.maxY() - SheetLists.columnMm(page, lists.width(), told);
+        var top = shell.map(box -> known.frames().getFirst().paper(box).minY()).orElse(lists.minY());
+        var down = lists.maxY() - SheetLists.columnMm(page, lists.width(), rows, known);
         return top > lists.minY() && top <= down ? new Box(lists.minX(), top, lists.maxX(), lists.maxY()) : lists;
+    }
+
+    private Box share(int index) {
+        return layout.cell(index, page.views().size(), page.page().arrangement().shares());
     }
 
     /** Where a view's caption stands: at the foot of its part of the page, but below storeys not far from them. */
     private double captionMm(int index) {
-        var foot = layout.cell(index, page.views().size()).maxY() - 1;
+        var foot = share(index).maxY() - 1;
         return page.views().stream().allMatch(v -> isWholeStorey(v.view()))
                 ? taken(index)
                         .map(box -> Math.min(foot, box.maxY() + 2 * CAPTION_MM))
@@ -389,10 +491,11 @@ public final class SheetComposer {
                 : foot;
     }
 
-    /** Below each of several views its name and scale. */
+    /** Below each of several views its name and scale, with a bar where they have several. */
     private void captions(List<PaperFrame> frames, SheetPen pen, SheetPen names) {
+        var orientation = new Orientation(page, pen, frames);
         for (var i = 0; i < frames.size(); i++) {
-            var cell = layout.cell(i, frames.size());
+            var cell = share(i);
             var laid = page.views().get(i);
             var name = ElevationMarks.number(plan.drawn().presentation(), laid.view())
                     .map(n -> n + "   " + laid.name())
@@ -401,6 +504,11 @@ public final class SheetComposer {
             var y = captionMm(i);
             names.text(name, cell.minX(), y, TextRole.HEADING, Typeface.MEDIUM, Align.LEFT);
             pen.quiet(scale, cell.maxX(), y, TextRole.BODY, Typeface.REGULAR, Align.RIGHT);
+            if (!orientation.isAlike() && !scale.equals(Scales.NONE)) {
+                var right = cell.maxX() - pen.width(scale, TextRole.BODY, Typeface.REGULAR) - BESIDE_BAR_MM;
+                var left = cell.minX() + names.width(name, TextRole.HEADING, Typeface.MEDIUM) + BESIDE_BAR_MM;
+                orientation.smallBar(left, right, y, frames.get(i).scale());
+            }
             pen.rule(cell.minX(), cell.maxX(), y - CAPTION_MM + 2, LineRole.RULE);
         }
     }

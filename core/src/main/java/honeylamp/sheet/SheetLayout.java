@@ -1,9 +1,9 @@
 package honeylamp.sheet;
 
+import honeylamp.derive.storeys.LaidPage;
 import honeylamp.geometry.Box;
-import honeylamp.plan.Sheet;
+import honeylamp.plan.Arrangement;
 import honeylamp.plan.Sheet.Block;
-import honeylamp.plan.Sheet.TitleBlock;
 import java.util.Comparator;
 import java.util.stream.IntStream;
 
@@ -23,53 +23,45 @@ record SheetLayout(Box page, Box view, Box lists, Box title, boolean hasColumn) 
 
     private static final double STRIP_AIR_MM = 2;
 
-    private static final double STRIP_MM = 24;
+    static final double COLUMN_MM = 54;
 
-    /** On paper too narrow for title, facts and scale side by side the facts stand in a row of their own. */
-    private static final double TALL_STRIP_MM = 36;
+    /** Lists leave a plan so much of the height of a page, in paper mm. */
+    private static final double LEAST_VIEW_MM = 24;
 
-    private static final double TALL_BELOW_MM = 230;
-    /** A title block in one line. */
-    private static final double LINE_MM = 12;
-
-    /** Scale, bar and north alone. */
-    private static final double ORIENTATION_MM = 22;
-
-    /** A field with its label above it. */
-    static final double FACT_MM = 9;
-
-    /** So many own fields stand beside each other in a strip. */
-    static final int OWN_IN_A_ROW = 4;
-
-    private static final double COLUMN_MM = 54;
-    private static final double COLUMN_TITLE_MM = 84;
+    /** So much of the longer side is the first view's where it is the large one. */
+    private static final double FIRST_SHARE = 0.66;
 
     /** No more of the height than this goes to lists on narrow paper: the plan is what the page is for. */
     private static final double MOST_BAND = 0.4;
 
     /**
-     * The layout of a sheet.
+     * The layout of a page.
      *
      * @param bandMm as high as the lists are on narrow paper; more than two fifths of the height is not given
      */
-    static SheetLayout of(Sheet sheet, double bandMm) {
-        var page = new Box(0, 0, sheet.widthMm(), sheet.heightMm());
-        var edge = sheet.margins().othersMm();
-        var inside = new Box(sheet.margins().bindingMm(), edge, page.maxX() - edge, page.maxY() - edge);
-        return sheet.hasColumn()
-                ? withColumn(page, inside, 1, sheet.title())
-                : withStrip(page, inside, Math.min(bandMm, inside.height() * MOST_BAND), sheet.title());
+    static SheetLayout of(LaidPage page, double bandMm) {
+        var inside = inside(page);
+        if (!page.page().showsViews()) {
+            return listsOnly(page, inside);
+        }
+        return page.page().hasColumn() ? withColumn(page, inside, 1) : withStrip(page, inside, bandMm);
     }
 
-    /** The layout of a sheet with a column and another beside it. */
-    static SheetLayout withTwoColumns(Sheet sheet) {
-        var page = new Box(0, 0, sheet.widthMm(), sheet.heightMm());
+    /** The layout of a page with a column and another beside it. */
+    static SheetLayout withTwoColumns(LaidPage page) {
+        return withColumn(page, inside(page), 2);
+    }
+
+    private static Box paper(LaidPage page) {
+        var sheet = page.page().sheet();
+        return new Box(0, 0, sheet.widthMm(), sheet.heightMm());
+    }
+
+    /** What is within the margins. */
+    static Box inside(LaidPage page) {
+        var sheet = page.page().sheet();
         var edge = sheet.margins().othersMm();
-        return withColumn(
-                page,
-                new Box(sheet.margins().bindingMm(), edge, page.maxX() - edge, page.maxY() - edge),
-                2,
-                sheet.title());
+        return new Box(sheet.margins().bindingMm(), edge, sheet.widthMm() - edge, sheet.heightMm() - edge);
     }
 
     /** Whether lists have more than one column. */
@@ -77,56 +69,80 @@ record SheetLayout(Box page, Box view, Box lists, Box title, boolean hasColumn) 
         return hasColumn && lists.width() > COLUMN_MM + GUTTER_MM;
     }
 
-    /** Whether the title block has a row for facts of its own. */
-    boolean hasTallStrip() {
-        return !hasColumn && title.width() < TALL_BELOW_MM;
+    /** As wide as a band of lists is. */
+    static double bandWideMm(LaidPage page) {
+        var inside = inside(page);
+        return TitleHeights.block(page) == Block.CORNER
+                ? inside.width() - TitleHeights.CORNER_MM - GUTTER_MM
+                : inside.width();
     }
 
-    /** The width between the margins of a sheet. */
-    static double insideMm(Sheet sheet) {
-        return sheet.widthMm() - sheet.margins().bindingMm() - sheet.margins().othersMm();
-    }
-
-    private static SheetLayout withColumn(Box page, Box inside, int columns, TitleBlock title) {
+    private static SheetLayout withColumn(LaidPage page, Box inside, int columns) {
+        var heights = new TitleHeights(page);
         var right = inside.maxX() - COLUMN_MM;
         var left = right - (columns - 1) * (COLUMN_MM + GUTTER_MM);
-        if (title.block() == Block.LINE) {
-            var line = inside.maxY() - LINE_MM;
-            return new SheetLayout(
-                    page,
-                    new Box(inside.minX(), inside.minY(), left - GUTTER_MM, line - GUTTER_MM),
-                    new Box(left, inside.minY(), inside.maxX(), line - GUTTER_MM),
-                    new Box(inside.minX(), line, inside.maxX(), inside.maxY()),
-                    true);
-        }
-        var high = title.block() == Block.NONE
-                ? ORIENTATION_MM
-                : COLUMN_TITLE_MM + FACT_MM * title.said().size();
-        var top = inside.maxY() - high;
-        return new SheetLayout(
-                page,
-                new Box(inside.minX(), inside.minY(), left - GUTTER_MM, inside.maxY()),
-                new Box(left, inside.minY(), inside.maxX(), top - GUTTER_MM),
-                new Box(right, top, inside.maxX(), inside.maxY()),
+        var foot = heights.foot();
+        var bottom = foot.map(high -> inside.maxY() - high - GUTTER_MM).orElse(inside.maxY());
+        var top = inside.maxY() - heights.inColumn();
+        var out = new SheetLayout(
+                paper(page),
+                new Box(inside.minX(), inside.minY(), left - GUTTER_MM, bottom),
+                new Box(left, inside.minY(), inside.maxX(), foot.isPresent() ? bottom : top - GUTTER_MM),
+                foot.isPresent()
+                        ? new Box(inside.minX(), bottom + GUTTER_MM, inside.maxX(), inside.maxY())
+                        : new Box(right, top, inside.maxX(), inside.maxY()),
                 true);
+        return page.page().arrangement().lists() == Arrangement.Lists.LEFT ? out.mirrored(inside) : out;
     }
 
-    private static SheetLayout withStrip(Box page, Box inside, double bandMm, TitleBlock title) {
-        var whole = (inside.width() < TALL_BELOW_MM ? TALL_STRIP_MM : STRIP_MM)
-                + FACT_MM * Math.ceilDiv(title.said().size(), OWN_IN_A_ROW);
-        var top = inside.maxY()
-                - switch (title.block()) {
-                    case WHOLE -> whole;
-                    case LINE -> LINE_MM;
-                    case NONE -> ORIENTATION_MM;
-                };
-        var band = top - GUTTER_MM - bandMm;
+    /** With the column at the other side; what stands from margin to margin stays. */
+    private SheetLayout mirrored(Box inside) {
+        return new SheetLayout(page, mirrored(view, inside), mirrored(lists, inside), mirrored(title, inside), true);
+    }
+
+    private static Box mirrored(Box box, Box inside) {
+        var both = inside.minX() + inside.maxX();
+        return new Box(both - box.maxX(), box.minY(), both - box.minX(), box.maxY());
+    }
+
+    private static SheetLayout withStrip(LaidPage page, Box inside, double bandMm) {
+        var heights = new TitleHeights(page);
+        if (TitleHeights.block(page) == Block.CORNER) {
+            return withCorner(page, inside, bandMm, heights.inColumn());
+        }
+        var top = inside.maxY() - heights.strip();
+        var most = Math.min(inside.height() * MOST_BAND, top - inside.minY() - 2 * GUTTER_MM - LEAST_VIEW_MM);
+        var given = Math.clamp(bandMm, 0, Math.max(0, most));
+        var band = top - GUTTER_MM - given;
         return new SheetLayout(
-                page,
-                new Box(inside.minX(), inside.minY(), inside.maxX(), bandMm > 0 ? band - GUTTER_MM : band),
+                paper(page),
+                new Box(
+                        inside.minX(),
+                        inside.minY(),
+                        inside.maxX(),
+                        Math.max(inside.minY() + 1, given > 0 ? band - GUTTER_MM : band)),
                 new Box(inside.minX(), band, inside.maxX(), top - GUTTER_MM),
                 new Box(inside.minX(), top, inside.maxX(), inside.maxY()),
                 false);
+    }
+
+    /** The band of lists stands left of the corner. */
+    private static SheetLayout withCorner(LaidPage page, Box inside, double bandMm, double cornerMm) {
+        var top = inside.maxY() - Math.max(Math.min(bandMm, inside.height() * MOST_BAND), cornerMm);
+        var corner = inside.maxX() - TitleHeights.CORNER_MM;
+        return new SheetLayout(
+                paper(page),
+                new Box(inside.minX(), inside.minY(), inside.maxX(), top - GUTTER_MM),
+                new Box(inside.minX(), top, corner - GUTTER_MM, inside.maxY()),
+                new Box(corner, inside.maxY() - cornerMm, inside.maxX(), inside.maxY()),
+                false);
+    }
+
+    /** All that is left above the title block is for lists; views that nobody sees lie there too. */
+    private static SheetLayout listsOnly(LaidPage page, Box inside) {
+        var top = inside.maxY() - new TitleHeights(page).strip();
+        var all = new Box(inside.minX(), inside.minY(), inside.maxX(), top - GUTTER_MM);
+        return new SheetLayout(paper(page), all, all, new Box(inside.minX(), top, inside.maxX(), inside.maxY()), false);
     }
 
     /** Free space kept around the outermost tier; on narrow paper the margins themselves are most of it. */
@@ -134,9 +150,32 @@ record SheetLayout(Box page, Box view, Box lists, Box title, boolean hasColumn) 
         return hasColumn ? COLUMN_AIR_MM : STRIP_AIR_MM;
     }
 
-    /** The share of one of several views: side by side where there is more width, else one below the other. */
-    Box cell(int index, int count) {
-        var columns = columns(count);
+    /** The share of one of several views. */
+    Box cell(int index, int count, Arrangement.Shares shares) {
+        return switch (shares) {
+            case ALIKE, LISTS_ONLY -> cell(view, index, count, columns(view, count));
+            case ROW -> cell(view, index, count, count);
+            case COLUMN -> cell(view, index, count, 1);
+            case FIRST -> count == 1 ? view : firstLarge(index, count);
+        };
+    }
+
+    /** Two thirds of the longer side are the first one's. */
+    private Box firstLarge(int index, int count) {
+        var isWide = view.width() >= view.height();
+        var large = FIRST_SHARE * ((isWide ? view.width() : view.height()) - GUTTER_MM);
+        if (index == 0) {
+            return isWide
+                    ? new Box(view.minX(), view.minY(), view.minX() + large, view.maxY())
+                    : new Box(view.minX(), view.minY(), view.maxX(), view.minY() + large);
+        }
+        var others = isWide
+                ? new Box(view.minX() + large + GUTTER_MM, view.minY(), view.maxX(), view.maxY())
+                : new Box(view.minX(), view.minY() + large + GUTTER_MM, view.maxX(), view.maxY());
+        return cell(others, index - 1, count - 1, isWide ? 1 : count - 1);
+    }
+
+    private static Box cell(Box view, int index, int count, int columns) {
         var rows = (count + columns - 1) / columns;
         var width = (view.width() - (columns - 1) * GUTTER_MM) / columns;
         var height = (view.height() - (rows - 1) * GUTTER_MM) / rows;
@@ -146,7 +185,7 @@ record SheetLayout(Box page, Box view, Box lists, Box title, boolean hasColumn) 
     }
 
     /** As many columns as make the shares most nearly square. */
-    private int columns(int count) {
+    private static int columns(Box view, int count) {
         return IntStream.rangeClosed(1, count)
                 .boxed()
                 .min(Comparator.comparingDouble((Integer columns) -> {

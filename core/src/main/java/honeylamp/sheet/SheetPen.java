@@ -20,26 +20,58 @@ import java.util.List;
 final class SheetPen {
     private static final double ROWS = 2.6;
 
+    /** Where lists have to be close. */
+    private static final double CLOSE_ROWS = 2.2;
+
+    /** What lists are written in is so much smaller where they have to be close; never under the least there is. */
+    private static final double CLOSE_SHARE = 0.86;
+
     /** Type is made no smaller than this share of its height before words are cut. */
     private static final double LEAST_SHARE = 0.6;
 
     private final Look look;
+    private final Rows rows;
     private final Ink ink;
     private final List<Mark> marks = new ArrayList<>();
 
+    /** How lists are written. */
+    enum Rows {
+        USUAL,
+        /** In smaller letters and closer to each other, so that more have room. */
+        CLOSE
+    }
+
     SheetPen(Look look) {
+        this(look, Rows.USUAL);
+    }
+
+    SheetPen(Look look, Rows rows) {
         this.look = look;
+        this.rows = rows;
         this.ink = Ink.of(look.palette().of(Role.INK).argb());
+    }
+
+    /** One like it that has drawn nothing. */
+    SheetPen fresh() {
+        return new SheetPen(look, rows);
     }
 
     /** The height of capitals, in paper mm. */
     double cap(TextRole role) {
-        return look.drafting().of(role);
+        var usual = look.drafting().of(role);
+        return rows == Rows.CLOSE && role == TextRole.BODY
+                ? Math.max(Drafting.LEAST_CAP_MM, usual * CLOSE_SHARE)
+                : usual;
+    }
+
+    /** How much smaller samples before words are than usual. */
+    double share() {
+        return rows == Rows.CLOSE ? CLOSE_ROWS / ROWS * CLOSE_SHARE : 1;
     }
 
     /** From one row of a list to the next, in paper mm. */
     double row() {
-        return ROWS * cap(TextRole.BODY);
+        return (rows == Rows.CLOSE ? CLOSE_ROWS : ROWS) * cap(TextRole.BODY);
     }
 
     /** The pen of a line. */
@@ -107,6 +139,19 @@ final class SheetPen {
             shown = shown.replaceFirst(".\u2026?$", "\u2026");
         }
         text(shown, x, y, height, face, Align.LEFT, tone);
+    }
+
+    /** A label, and what it labels below it; nothing if there is nothing to say. */
+    void fact(double x, double y, String label, String value, double widthMm) {
+        if (!value.isBlank()) {
+            quiet(label, x, y, TextRole.SMALL, Typeface.REGULAR, Align.LEFT);
+            fitted(value, x, y + 3.8, TextRole.BODY, Typeface.MEDIUM, widthMm);
+        }
+    }
+
+    /** The colour of the paper. */
+    Ink paper() {
+        return Ink.of(look.palette().of(Role.PAPER).argb());
     }
 
     /** Draws a level line. */

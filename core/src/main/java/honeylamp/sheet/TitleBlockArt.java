@@ -1,6 +1,5 @@
 package honeylamp.sheet;
 
-import honeylamp.catalogue.Scales;
 import honeylamp.derive.storeys.LaidPage;
 import honeylamp.drawing.Mark.Align;
 import honeylamp.drawing.ink.Typeface;
@@ -9,14 +8,13 @@ import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.LineRole;
+import honeylamp.plan.Page.Listing;
+import honeylamp.plan.Sheet.Block;
 import honeylamp.plan.Sheet.TitleBlock;
 import honeylamp.plan.TextRole;
-import honeylamp.units.Length;
-import honeylamp.units.LengthText;
-import honeylamp.units.UnitSystem;
-import java.math.BigDecimal;
-import java.math.RoundingMode;
+import honeylamp.units.AreaText;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -31,21 +29,24 @@ final class TitleBlockArt {
     /** What scale and north take of one line. */
     private static final double LINE_ORIENTATION_MM = 64;
 
+    private static final double CORNER_ORIENTATION_MM = 54;
+
+    /** Dates are longer than revisions. */
+    private static final double DATE_SHARE = 0.58;
+
     private static final double AIR_MM = 4;
 
-    /** From the line of the scale to a bar in second units. */
-    private static final double SECOND_BAR_MM = 7.4;
+    /** A mark of the house in one line is no higher. */
+    private static final double LINE_LOGO_MM = 8;
 
-    /** Narrower parts of a scale bar are hard to count. */
-    private static final double LEAST_PART_MM = 6;
-
-    /** A wider scale bar runs out of its column. */
-    private static final double MOST_BAR_MM = 42;
+    /** The words of a corner stand so far below its upper edge, and those of a column above its foot. */
+    private static final double TITLE_DOWN_MM = 26;
 
     private final LaidPage page;
     private final SheetLayout layout;
     private final SheetPen pen;
-    private final List<PaperFrame> frames;
+    private final Orientation orientation;
+    private final Block block;
 
     /**
      * The block of a page.
@@ -56,24 +57,72 @@ final class TitleBlockArt {
         this.page = page;
         this.layout = layout;
         this.pen = pen;
-        this.frames = frames;
+        this.orientation = new Orientation(page, pen, frames);
+        this.block = TitleHeights.block(page);
     }
 
     private TitleBlock block() {
         return page.page().sheet().title();
     }
 
-    /** As the sheet has it: whole beside or below the views, in one line, or only scale and north. */
+    /** Where the mark of the house goes, in paper mm: as large as it may be there. */
+    static Optional<Box> logo(LaidPage page, SheetLayout layout) {
+        if (page.page().sheet().title().logo().isEmpty()) {
+            return Optional.empty();
+        }
+        var box = layout.title();
+        return switch (TitleHeights.block(page)) {
+            case NONE -> Optional.empty();
+            case LINE ->
+                Optional.of(new Box(
+                        box.minX(),
+                        box.minY() + 2.2,
+                        box.minX() + TitleHeights.LOGO_WIDE_MM,
+                        box.minY() + 2.2 + LINE_LOGO_MM));
+            case OWN -> new OwnBlockArt(page, box).logo();
+            case CORNER ->
+                Optional.of(
+                        layout.hasColumn()
+                                ? above(box, TitleHeights.CORNER_PAD_MM)
+                                : atLeft(box.grown(-TitleHeights.CORNER_PAD_MM)));
+            case WHOLE -> Optional.of(layout.hasColumn() ? above(box, 0) : atLeft(box));
+            case STRIP, FOOTER -> Optional.of(atLeft(box));
+        };
+    }
+
+    private static Box above(Box box, double padMm) {
+        var y = box.minY() + padMm + TITLE_DOWN_MM - 2;
+        return new Box(box.minX() + padMm, y, box.maxX() - padMm, y + TitleHeights.LOGO_MM);
+    }
+
+    private static Box atLeft(Box box) {
+        return new Box(
+                box.minX(),
+                box.minY() + 4,
+                box.minX() + TitleHeights.LOGO_WIDE_MM,
+                box.minY() + 4 + TitleHeights.LOGO_MM);
+    }
+
+    /** What the mark of the house takes of the left of a strip. */
+    private double logoMm() {
+        return block().logo().isPresent() ? TitleHeights.LOGO_WIDE_MM + AIR_MM : 0;
+    }
+
+    /** As the sheet has it. */
     void draw(String title) {
-        switch (block().block()) {
+        switch (block) {
             case WHOLE -> {
                 if (layout.hasColumn()) {
-                    column(title);
+                    column(title, layout.title());
                 } else {
                     strip(title);
                 }
             }
+            case STRIP -> strip(title);
+            case CORNER -> corner(title);
             case LINE -> line(title);
+            case FOOTER -> footer(title);
+            case OWN -> new OwnBlockArt(page, layout.title()).draw(pen, orientation, words(title));
             case NONE -> {
                 var box = layout.title();
                 orientation(
@@ -84,56 +133,102 @@ final class TitleBlockArt {
         }
     }
 
+    /** What cells of rows made by oneself may read. */
+    private OwnBlockArt.Words words(String title) {
+        return new OwnBlockArt.Words(
+                title, subtitleAlone(page), pageNumber(page), hasOrientation() ? orientation.words() : "");
+    }
+
+    /** Whether scale and north belong into the block: not where there is no plan, nor where they stand elsewhere. */
+    private boolean hasOrientation() {
+        return page.page().showsViews() && !page.page().lists().contains(Listing.ORIENTATION);
+    }
+
+    private void orientation(double y, double right, double north) {
+        if (hasOrientation()) {
+            orientation.group(y, right, north);
+        }
+    }
+
     /** Title and facts one after the other, scale and north at the end. */
     private void line(String title) {
         var box = layout.title();
         pen.rule(box.minX(), box.maxX(), box.minY(), LineRole.TITLE_RULE);
         var y = box.minY() + 7.4;
-        var right = box.maxX() - LINE_ORIENTATION_MM;
+        var left = box.minX() + logoMm();
+        var right = hasOrientation() ? box.maxX() - LINE_ORIENTATION_MM : box.maxX();
         var whole = pen.width(title, TextRole.HEADING, Typeface.SEMIBOLD);
-        pen.fitted(title, box.minX(), y, TextRole.HEADING, Typeface.SEMIBOLD, Math.min(whole, right - box.minX()));
+        pen.fitted(title, left, y, TextRole.HEADING, Typeface.SEMIBOLD, Math.min(whole, right - left));
         var words = Stream.concat(
                         Stream.of(subtitle(), block().client(), block().author(), block().date(), block().revision()),
-                        block().said().stream().map(f -> f.label() + " " + f.words()))
+                        Stream.concat(
+                                block().said().stream().map(f -> f.label() + " " + f.words()),
+                                block().smallPrint().lines()))
                 .filter(w -> !w.isBlank())
                 .collect(Collectors.joining("   "));
-        var from = box.minX() + whole + AIR_MM;
+        var from = left + whole + AIR_MM;
         if (from < right - AIR_MM) {
             pen.quietlyFitted(words, from, y, TextRole.BODY, Typeface.REGULAR, right - AIR_MM - from);
         }
-        if (page.views().stream().anyMatch(v -> v.view().isPlan())) {
-            north(new Point(box.maxX() - 4, box.minY() + 7.2), 3);
+        if (hasOrientation()) {
+            if (orientation.hasNorth()) {
+                orientation.north(new Point(box.maxX() - 4, box.minY() + 7.2), 3);
+            }
+            pen.text(orientation.words(), box.maxX() - 11, y, TextRole.HEADING, Typeface.MEDIUM, Align.RIGHT);
         }
-        pen.text(scaleWords(), box.maxX() - 11, y, TextRole.HEADING, Typeface.MEDIUM, Align.RIGHT);
     }
 
-    private String scaleWords() {
-        var paper = " on " + page.page().sheet().paper().label();
-        var scale = frames.getFirst().scale();
-        if (frames.stream().anyMatch(f -> f.scale() != scale)) {
-            return "Scales as written" + paper;
+    /** As listings have it: what it is and how large, large; who shows it, small. */
+    private void footer(String title) {
+        var box = layout.title();
+        pen.rule(box.minX(), box.maxX(), box.minY(), LineRole.TITLE_RULE);
+        var left = box.minX() + logoMm();
+        var right = box.maxX() - (hasOrientation() ? ORIENTATION_MM : 0) - AIR_MM;
+        pen.fitted(title, left, box.minY() + 11, TextRole.TITLE, Typeface.SEMIBOLD, right - left);
+        var areas = HouseAreas.of(page.plan());
+        var facts = Stream.of(
+                        subtitle(),
+                        areas.netMm2() > 0 ? "Net indoors " + AreaText.both(areas.netMm2()) : "",
+                        block().author(),
+                        block().date())
+                .filter(w -> !w.isBlank())
+                .collect(Collectors.joining("   "));
+        pen.quietlyFitted(facts, left, box.minY() + 18.5, TextRole.HEADING, Typeface.REGULAR, right - left);
+        small(box.minX(), box.minY() + TitleHeights.FOOTER_MM, box.width());
+        orientation(box.minY() + 12.5, box.maxX() - 22, box.maxX() - 8);
+    }
+
+    /** The small print, line by line. */
+    private void small(double x, double y, double wideMm) {
+        var lines = TitleHeights.small(page, pen, wideMm);
+        for (var i = 0; i < lines.size(); i++) {
+            pen.quietlyFitted(
+                    lines.get(i), x, y + (i + 0.6) * TitleHeights.SMALL_MM, TextRole.SMALL, Typeface.REGULAR, wideMm);
         }
-        var words = LengthText.built(Scales.said(scale, page.plan().units()));
-        return words.equals(Scales.NONE) ? words : words + paper;
     }
 
     /** As a strip below the views. */
     private void strip(String title) {
-        var strip = layout.title();
-        var tall = layout.hasTallStrip();
-        var beside = tall ? strip.width() - ORIENTATION_MM : strip.width() * FACTS_FROM;
-        pen.rule(strip.minX(), strip.maxX(), strip.minY(), LineRole.TITLE_RULE);
+        var all = layout.title();
+        var strip = new Box(all.minX() + logoMm(), all.minY(), all.maxX(), all.maxY());
+        var tall = TitleHeights.isTall(all.width());
+        var orientationMm = hasOrientation() ? ORIENTATION_MM : 0;
+        var beside = tall ? strip.width() - orientationMm : strip.width() * FACTS_FROM;
+        pen.rule(all.minX(), all.maxX(), all.minY(), LineRole.TITLE_RULE);
         pen.fitted(title, strip.minX(), strip.minY() + 11, TextRole.TITLE, Typeface.SEMIBOLD, beside - AIR_MM);
         pen.quietlyFitted(
                 subtitle(), strip.minX(), strip.minY() + 18.5, TextRole.HEADING, Typeface.REGULAR, beside - AIR_MM);
-        measured(strip.minX(), strip.minY() + 22.6, strip.width() - ORIENTATION_MM - AIR_MM);
+        measured(strip.minX(), strip.minY() + 22.6, strip.width() - orientationMm - AIR_MM);
         if (tall) {
-            factsInARow(strip);
+            factsInARow(all);
         } else {
-            facts(strip.minX() + beside, strip.minY() + 6, strip.width() * 0.12, strip.maxX() - ORIENTATION_MM);
+            facts(strip.minX() + beside, strip.minY() + 6, strip.width() * 0.12, strip.maxX() - orientationMm);
         }
-        own(strip.minX(), strip.minY() + (tall ? 36 : 28), strip.width() / SheetLayout.OWN_IN_A_ROW);
-        orientation(strip.minY() + 13.5, strip.maxX() - 22, strip.maxX() - 8);
+        var own = all.minY() + (tall ? 36 : 28);
+        own(all.minX(), own, all.width() / TitleHeights.OWN_IN_A_ROW);
+        var rows = Math.ceilDiv(block().said().size(), TitleHeights.OWN_IN_A_ROW);
+        small(all.minX(), all.minY() + (tall ? 36 : 25) + rows * TitleHeights.FACT_MM, all.width());
+        orientation(all.minY() + 13.5, all.maxX() - 22, all.maxX() - 8);
     }
 
     /** Own fields, so many in a row. */
@@ -141,8 +236,8 @@ final class TitleBlockArt {
         var own = block().said();
         for (var i = 0; i < own.size(); i++) {
             fact(
-                    x + (i % SheetLayout.OWN_IN_A_ROW) * step,
-                    y + (i / SheetLayout.OWN_IN_A_ROW) * SheetLayout.FACT_MM,
+                    x + (i % TitleHeights.OWN_IN_A_ROW) * step,
+                    y + (i / TitleHeights.OWN_IN_A_ROW) * TitleHeights.FACT_MM,
                     own.get(i).label(),
                     own.get(i).words(),
                     step - AIR_MM);
@@ -150,7 +245,7 @@ final class TitleBlockArt {
     }
 
     private void factsInARow(Box strip) {
-        var title = page.page().sheet().title();
+        var title = block();
         var step = strip.width() / 4;
         var y = strip.minY() + 27;
         fact(strip.minX(), y, "Client", title.client(), step - AIR_MM);
@@ -159,59 +254,117 @@ final class TitleBlockArt {
         fact(strip.minX() + 3 * step, y, "Revision", title.revision(), step - AIR_MM);
     }
 
-    /** As the foot of the column beside them. */
-    private void column(String title) {
+    /** In a frame. */
+    private void corner(String title) {
         var box = layout.title();
+        pen.fill(Figure.ring(box.ring()), pen.paper());
+        pen.stroke(Figure.ring(box.ring()), LineRole.RULE);
+        var inner = box.grown(-TitleHeights.CORNER_PAD_MM);
+        if (layout.hasColumn()) {
+            column(title, inner);
+            return;
+        }
+        var top = inner.minY() + (block().logo().isPresent() ? TitleHeights.LOGO_MM + 2 : 0);
+        pen.fitted(title, inner.minX(), top + 8, TextRole.TITLE, Typeface.SEMIBOLD, inner.width());
+        pen.quietlyFitted(subtitle(), inner.minX(), top + 15, TextRole.HEADING, Typeface.REGULAR, inner.width());
+        measured(inner.minX(), top + 19, inner.width());
+        var y = top + TitleHeights.CORNER_HEAD_MM + 2;
+        var wide = hasOrientation() ? inner.width() - CORNER_ORIENTATION_MM : inner.width();
+        var step = DATE_SHARE * wide;
+        fact(inner.minX(), y, "Client", block().client(), step - 2);
+        fact(inner.minX() + step, y, "Drawn by", block().author(), wide - step - 2);
+        fact(inner.minX(), y + TitleHeights.FACT_MM, "Date", block().date(), step - 2);
+        fact(inner.minX() + step, y + TitleHeights.FACT_MM, "Revision", block().revision(), wide - step - 2);
+        y += TitleHeights.CORNER_FACTS_MM;
+        var own = block().said();
+        for (var i = 0; i < own.size(); i++) {
+            var half = inner.width() / 2;
+            fact(
+                    inner.minX() + (i % 2) * half,
+                    y + (i / 2) * TitleHeights.FACT_MM,
+                    own.get(i).label(),
+                    own.get(i).words(),
+                    half - AIR_MM);
+        }
+        var lines = TitleHeights.small(page, pen, inner.width()).size();
+        small(inner.minX(), inner.maxY() - lines * TitleHeights.SMALL_MM, inner.width());
+        orientation(top + TitleHeights.CORNER_HEAD_MM + 8, inner.maxX() - 14, inner.maxX() - 5.6);
+    }
+
+    /** As the foot of the column beside them. */
+    private void column(String title, Box box) {
         orientation(box.minY() + 9, box.minX() + 40, box.maxX() - 5.6);
-        var y = box.minY() + 26;
+        var logo = block().logo().isPresent() ? TitleHeights.LOGO_MM + 2 : 0;
+        var y = box.minY() + TITLE_DOWN_MM + logo;
         pen.rule(box.minX(), box.maxX(), y, LineRole.TITLE_RULE);
         y += 10;
         for (var line : pen.wrapped(title, Typeface.SEMIBOLD, TextRole.TITLE, box.width())) {
             pen.text(line, box.minX(), y, TextRole.TITLE, Typeface.SEMIBOLD, Align.LEFT);
-            y += pen.cap(TextRole.TITLE) * 1.75;
+            y += pen.cap(TextRole.TITLE) * TitleHeights.TITLE_LINE;
         }
         for (var line : pen.wrapped(subtitle(), Typeface.SEMIBOLD, TextRole.HEADING, box.width())) {
             pen.quiet(line, box.minX(), y - 1, TextRole.HEADING, Typeface.REGULAR, Align.LEFT);
-            y += 1.7 * pen.cap(TextRole.HEADING);
+            y += TitleHeights.SUBTITLE_LINE * pen.cap(TextRole.HEADING);
         }
         measured(box.minX(), y - 1, box.width());
-        facts(box.minX(), y + 8 - 1.7 * pen.cap(TextRole.HEADING), box.width() * 0.62, box.maxX());
+        facts(
+                box.minX(),
+                y + 8 - TitleHeights.SUBTITLE_LINE * pen.cap(TextRole.HEADING),
+                box.width() * 0.62,
+                box.maxX());
+        var lines = TitleHeights.small(page, pen, box.width()).size();
+        small(box.minX(), box.maxY() - lines * TitleHeights.SMALL_MM, box.width());
     }
 
     /** How sizes and areas in rooms are measured, where no list of rooms says it. */
     private void measured(double x, double y, double widthMm) {
-        if (!HowMeasured.isSaidWithRooms(page)) {
+        if (page.page().showsViews() && !HowMeasured.isSaidWithRooms(page)) {
             var said = String.join(". ", HowMeasured.of(page));
             pen.quietlyFitted(said, x, y, TextRole.SMALL, Typeface.REGULAR, widthMm);
         }
     }
 
     private String subtitle() {
+        return subtitle(page);
+    }
+
+    /** What is drawn on a page, and which page it is. */
+    static String subtitle(LaidPage page) {
+        var number = pageNumber(page);
+        return subtitleAlone(page) + (number.isEmpty() ? "" : "   " + number);
+    }
+
+    /** What a page is of. */
+    static String title(LaidPage page) {
+        var project = page.page().sheet().title().project();
+        return project.isBlank() ? page.plan().name() : project;
+    }
+
+    private static String subtitleAlone(LaidPage page) {
         var drawing = page.page().sheet().title().drawing();
         var isTheWhole = page.plan().presentation().pages().size() == 1
                 && page.page().name().isBlank();
         var saysPage = isTheWhole || drawing.startsWith(page.name());
-        var said = drawing.isBlank() ? page.name() : saysPage ? drawing : page.name() + ", " + drawing;
-        return said + pageOf();
+        return drawing.isBlank() ? page.name() : saysPage ? drawing : page.name() + ", " + drawing;
     }
 
     /** Which of how many pages it is, if there are several. */
-    private String pageOf() {
+    private static String pageNumber(LaidPage page) {
         var pages = page.plan().presentation().pages();
-        return pages.size() == 1 ? "" : "   " + (pages.indexOf(page.page()) + 1) + " of " + pages.size();
+        return pages.size() == 1 ? "" : (pages.indexOf(page.page()) + 1) + " of " + pages.size();
     }
 
     /** Client and author, date and revision: two rows of two, or three rows in a narrow column. */
     private void facts(double x, double y, double step, double right) {
-        var title = page.page().sheet().title();
-        if (layout.hasColumn()) {
+        var title = block();
+        if (isUpright()) {
             fact(x, y, "Client", title.client(), right - x);
             fact(x, y + 9, "Drawn by", title.author(), right - x);
             fact(x, y + 18, "Date", title.date(), step - AIR_MM / 2);
             fact(x + step, y + 18, "Revision", title.revision(), right - x - step);
             for (var i = 0; i < title.said().size(); i++) {
                 var own = title.said().get(i);
-                fact(x, y + 27 + i * SheetLayout.FACT_MM, own.label(), own.words(), right - x);
+                fact(x, y + 27 + i * TitleHeights.FACT_MM, own.label(), own.words(), right - x);
             }
         } else {
             var date = x + 2 * step;
@@ -222,85 +375,12 @@ final class TitleBlockArt {
         }
     }
 
+    /** Whether the facts stand one below the other. */
+    private boolean isUpright() {
+        return block == Block.CORNER || block == Block.WHOLE && layout.hasColumn();
+    }
+
     private void fact(double x, double y, String label, String value, double widthMm) {
-        if (!value.isBlank()) {
-            pen.quiet(label, x, y, TextRole.SMALL, Typeface.REGULAR, Align.LEFT);
-            pen.fitted(value, x, y + 3.8, TextRole.BODY, Typeface.MEDIUM, widthMm);
-        }
-    }
-
-    /** Scale in words and scale bar up to {@code right}, and a north arrow about {@code north}, as one group. */
-    private void orientation(double y, double right, double north) {
-        if (page.views().stream().anyMatch(v -> v.view().isPlan())) {
-            north(new Point(north, y), 5.6); // walls from the front have no north
-        }
-        var scale = frames.getFirst().scale();
-        if (frames.stream().allMatch(f -> f.scale() == scale)) {
-            pen.text(scaleWords(), right, y - 4, TextRole.HEADING, Typeface.MEDIUM, Align.RIGHT);
-            scaleBar(right, y + 1, scale, page.plan().units());
-            HowMeasured.second(page).ifPresent(units -> scaleBar(right, y + SECOND_BAR_MM, scale, units));
-        } else {
-            pen.text(scaleWords(), right, y, TextRole.HEADING, Typeface.MEDIUM, Align.RIGHT);
-        }
-    }
-
-    /** A ring with a needle: solid to the north, open to the south. */
-    private void north(Point centre, double radius) {
-        var deg = -page.northDeg(); // page y points down
-        var up = Point.direction(deg);
-        var side = up.left().times(radius * 0.30);
-        var tip = centre.plus(up.times(radius * 0.86));
-        var tail = centre.minus(up.times(radius * 0.86));
-        pen.stroke(Figure.circle(centre, radius), LineRole.NEEDLE);
-        pen.fill(Figure.builder()
-                .line(tip, centre.plus(side), centre.minus(side))
-                .build());
-        var south = Figure.builder().line(tail, centre.plus(side), centre.minus(side));
-        south.close();
-        pen.stroke(south.build(), LineRole.NEEDLE);
-        var letter = centre.plus(up.times(radius + 2.2));
-        pen.text("N", letter.x(), letter.y() + 0.95, TextRole.NORTH, Typeface.MEDIUM, Align.MIDDLE);
-    }
-
-    private void scaleBar(double right, double y, double scale, UnitSystem units) {
-        var metric = units.isMetric();
-        var unitMm = metric ? 1000.0 : Length.MM_PER_FOOT;
-        var whole = Stream.of(1.0, 2.0, 5.0, 10.0, 20.0, 50.0)
-                .filter(s -> s * unitMm / scale >= LEAST_PART_MM)
-                .findFirst()
-                .orElse(100.0);
-        var many = scale <= 50 && metric ? 2 : 4;
-        while (many > 1 && many * whole * unitMm / scale > MOST_BAR_MM) {
-            many /= 2;
-        }
-        // of very large scales a whole metre or foot is wider than the column
-        var isWide = whole * unitMm / scale > MOST_BAR_MM;
-        var parts = isWide ? 2 : many;
-        var step = isWide
-                ? Stream.of(0.5, 0.2, 0.1)
-                        .filter(s -> 2 * s * unitMm / scale <= MOST_BAR_MM)
-                        .findFirst()
-                        .orElse(0.05)
-                : whole;
-        var width = step * unitMm / scale;
-        var x = right - parts * width;
-        for (var i = 0; i < parts; i++) {
-            var bar = new Box(x + i * width, y, x + (i + 1) * width, y + 1.5);
-            if (i % 2 == 0) {
-                pen.fill(Figure.ring(bar.ring()));
-            }
-            pen.stroke(Figure.ring(bar.ring()), LineRole.RULE);
-        }
-        for (var i = 0; i <= parts; i++) {
-            var label = number(i * step) + (i == parts ? (metric ? " m" : " ft") : "");
-            pen.quiet(label, x + i * width, y + 4.6, TextRole.SMALL, Typeface.REGULAR, Align.MIDDLE);
-        }
-    }
-
-    private static String number(double value) {
-        return BigDecimal.valueOf(value)
-                .setScale(2, RoundingMode.HALF_UP)
-                .stripTrailingZeros()
-                .toPlainString();
+        pen.fact(x, y, label, value, widthMm);
     }
 }

@@ -26,6 +26,8 @@ final class FieldDefaults {
     private static final List<String> LIGHT = List.of("presentation", "views", "light");
     private static final List<String> LOOK = List.of("presentation", "looks", "look");
 
+    private static final List<String> TITLE = List.of("presentation", "pages", "sheet", "title");
+
     private static final List<String> VIEWS = List.of("presentation", "views");
 
     private static final List<String> NOTES = List.of("storeys", "notes");
@@ -48,9 +50,14 @@ final class FieldDefaults {
             new Field(LOOK, "type", JSON.arrayNode()),
             new Field(LOOK, "tones", JSON.arrayNode()),
             new Field(List.of("presentation", "pages"), "pictures", JSON.arrayNode()),
-            new Field(List.of("presentation", "pages", "sheet", "title"), "own", JSON.arrayNode()),
-            new Field(List.of("presentation", "pages", "sheet", "title"), "block", JSON.stringNode("whole")),
+            new Field(TITLE, "own", JSON.arrayNode()),
+            new Field(TITLE, "block", JSON.stringNode("whole")),
+            new Field(TITLE, "smallPrint", JSON.stringNode("")),
+            new Field(TITLE, "logo", JSON.nullNode()),
+            new Field(TITLE, "made", JSON.nullNode()),
+            new Field(List.of("presentation"), "revisions", JSON.arrayNode()),
             new Field(List.of("presentation", "pages"), "boxes", JSON.arrayNode()),
+            new Field(List.of("presentation", "pages"), "arrangement", usualArrangement()),
             new Field(List.of(), "groups", JSON.arrayNode()),
             new Field(List.of(), "roundedTo", JSON.numberNode(0)),
             new Field(List.of(), "review", unsaid()),
@@ -136,6 +143,17 @@ final class FieldDefaults {
                 .put("white", 1)
                 .put("tint", 0)
                 .put("tintHueDeg", 0);
+    }
+
+    /** All stands where it goes by itself. */
+    private static JsonNode usualArrangement() {
+        var out = JSON.objectNode()
+                .put("lists", "by_paper")
+                .put("shares", "alike")
+                .putNull("continues");
+        out.putArray("laid");
+        out.putArray("lines");
+        return out.put("stepMm", 0);
     }
 
     /** It keeps to nothing. */

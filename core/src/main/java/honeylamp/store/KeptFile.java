@@ -10,11 +10,13 @@ import honeylamp.catalogue.SeenSets.SeenSet;
 import honeylamp.catalogue.TierSets.TierSet;
 import honeylamp.output.WholeFile;
 import honeylamp.pack.Brand;
+import honeylamp.pack.Office;
 import honeylamp.pack.Packed;
 import honeylamp.pack.Recipe;
 import honeylamp.plan.DimensionStyle;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.OwnPiece;
+import honeylamp.plan.Sheet.OwnBlock;
 import honeylamp.plan.WallType;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -111,6 +113,14 @@ public final class KeptFile<T> {
     /** Brands of packs. */
     public static final KeptFile<Brand> BRANDS =
             new KeptFile<>(Brand[].class, "brands", Brand::name, (brand, _) -> brand);
+
+    /** What an office writes into every title block: one at most. */
+    public static final KeptFile<Office> OFFICES =
+            new KeptFile<>(Office[].class, "the office's words", _ -> "office", (office, _) -> office, 1);
+
+    /** Title blocks made by oneself. */
+    public static final KeptFile<OwnBlock> TITLE_BLOCKS =
+            new KeptFile<>(OwnBlock[].class, "title blocks", OwnBlock::name, (block, _) -> block);
 
     /** What was packed into a folder. */
     public static final KeptFile<Packed> PACKED =

@@ -88,7 +88,8 @@ public final class Leaving {
                 .forEach(words -> out.add(new Found(
                         About.ROOM_ON_PAGE,
                         id,
-                        page.name() + ": " + words + ". Take larger paper, or put lists on a page of their own.")));
+                        page.name() + ": " + words
+                                + ". Take larger paper, or Go on on another page, under Where things stand.")));
         if (page.views().stream().anyMatch(v -> v.view().isFilling())) {
             out.add(new Found(About.SCALE, id, page.name() + " keeps to no scale, and says so."));
         }

@@ -14,7 +14,9 @@ import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Look;
+import honeylamp.plan.Page.LaidPicture;
 import honeylamp.plan.Role;
+import honeylamp.plan.Underlay.Picture;
 import honeylamp.sheet.ComposedPage;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.units.Length;
@@ -69,13 +71,31 @@ public final class PagePictures {
     public ComposedPage onto(ComposedPage page, LaidPage laid, Map<String, byte[]> assets) {
         var marks = new ArrayList<Mark>();
         for (var picture : laid.page().pictures()) {
-            var asset = picture.picture().asset();
-            var bytes = assets.get(asset);
-            var pixels = bytes == null ? Optional.<Pixels>empty() : fit(asset, bytes, picture.widthMm());
-            marks.add(pixels.<Mark>map(p -> new Mark.Image(p, picture.box()))
-                    .orElseGet(() -> frame(picture.box(), laid.look())));
+            marks.add(mark(picture, laid, assets));
         }
+        SheetComposer.logo(laid)
+                .ifPresent(place -> laid.page()
+                        .sheet()
+                        .title()
+                        .logo()
+                        .ifPresent(logo -> marks.add(mark(within(logo, place), laid, assets))));
         return marks.isEmpty() ? page : page.with(Layer.of(LayerKind.SHEET, marks));
+    }
+
+    private Mark mark(LaidPicture picture, LaidPage laid, Map<String, byte[]> assets) {
+        var asset = picture.picture().asset();
+        var bytes = assets.get(asset);
+        var pixels = bytes == null ? Optional.<Pixels>empty() : fit(asset, bytes, picture.widthMm());
+        return pixels.<Mark>map(p -> new Mark.Image(p, picture.box()))
+                .orElseGet(() -> frame(picture.box(), laid.look()));
+    }
+
+    /** As large as its place holds it, at the left of it, half way up. */
+    private static LaidPicture within(Picture picture, Box place) {
+        var wide = Math.max(
+                LaidPicture.LEAST_MM, Math.min(place.width(), place.height() * picture.widthPx() / picture.heightPx()));
+        var high = wide * picture.heightPx() / picture.widthPx();
+        return new LaidPicture(picture, place.minX(), Math.max(0, place.centre().y() - high / 2), wide);
     }
 
     /** No finer than 600 dots an inch where it lies. */

@@ -25,6 +25,7 @@ import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.words.TierPlaces;
 import honeylamp.plan.AreaBasis;
+import honeylamp.plan.Arrangement;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.ViewId;
@@ -50,6 +51,8 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** What views and pages make of a plan on paper. */
 class PagesTest {
@@ -199,7 +202,7 @@ class PagesTest {
     }
 
     private static Box share(LaidPage laid, int index) {
-        return SheetLayout.of(laid.page().sheet(), 0).cell(index, 2);
+        return SheetLayout.of(laid, 0).cell(index, 2, Arrangement.Shares.ALIKE);
     }
 
     @Test
@@ -292,10 +295,10 @@ class PagesTest {
                 var composed = compose(plan);
                 var texts = texts(composed, LayerKind.SHEET);
                 assertThat(texts).anyMatch(t -> t.contains("without room on the page"));
-                var band = SheetLists.bandMm(TestPlans.page(plan), SheetLayout.insideMm(TestPlans.sheet(plan)));
-                var title = SheetLayout.of(
-                                TestPlans.sheet(plan), TestPlans.sheet(plan).hasColumn() ? 0 : band)
-                        .title();
+                var laid = TestPlans.page(plan);
+                var band = SheetLists.bandMm(laid, SheetLayout.bandWideMm(laid), SheetPen.Rows.USUAL, List.of());
+                var title =
+                        SheetLayout.of(laid, laid.page().hasColumn() ? 0 : band).title();
                 var lists = marks(composed, LayerKind.SHEET)
                         .flatMap(m -> m instanceof Mark.Text t
                                         && (t.text().startsWith("Room ")
@@ -470,7 +473,7 @@ class PagesTest {
     void aListThatIsTooLongSaysWhatItLeavesOut() {
         var plan = PageEdits.sheet(ninetyRooms(), s -> s.on(Sheet.Paper.A3, Sheet.Way.LANDSCAPE));
         var page = compose(plan);
-        var layout = SheetLayout.of(TestPlans.sheet(plan), 0);
+        var layout = SheetLayout.of(TestPlans.page(plan), 0);
         var more = texts(page, LayerKind.SHEET).stream()
                 .filter(t -> t.endsWith("without room on the page"))
                 .findFirst()
@@ -538,7 +541,7 @@ class PagesTest {
         var seen = page.frame().paper(new Box(500, 500, 4500, 3500));
         assertThat(seen.centre().x())
                 .isCloseTo(
-                        SheetLayout.of(TestPlans.sheet(plan), 0).view().centre().x(), within(0.01));
+                        SheetLayout.of(TestPlans.page(plan), 0).view().centre().x(), within(0.01));
         for (var layer : page.drawing().layers()) {
             if (layer.kind() != LayerKind.PAPER && layer.kind() != LayerKind.SHEET) {
                 assertThat(layer.marks()).hasSize(1);
@@ -592,22 +595,26 @@ class PagesTest {
 
     @Test
     void marginsMakeRoomForTheView() {
-        var usual = SheetLayout.of(TestPlans.sheet(QuillbackLane.plan()), 0);
-        var narrow = SheetLayout.of(TestPlans.sheet(QuillbackLane.plan()).withMargins(new Sheet.Margins(5, 5)), 0);
+        var usual = SheetLayout.of(TestPlans.page(QuillbackLane.plan()), 0);
+        var narrow = SheetLayout.of(
+                TestPlans.page(PageEdits.sheet(QuillbackLane.plan(), s -> s.withMargins(new Sheet.Margins(5, 5)))), 0);
         assertThat(narrow.view().width()).isCloseTo(usual.view().width() + 15 + 5, within(1e-9));
         assertThat(narrow.view().height()).isCloseTo(usual.view().height() + 5 + 5, within(1e-9));
     }
 
-    @Test
-    void theSharesOfAPageAreAlikeAndLieApart() {
-        var layout = SheetLayout.of(TestPlans.sheet(onePage()), 0);
+    @ParameterizedTest
+    @EnumSource(
+            mode = EnumSource.Mode.EXCLUDE,
+            names = {"FIRST", "LISTS_ONLY"})
+    void theSharesOfAPageAreAlikeAndLieApart(Arrangement.Shares shares) {
+        var layout = SheetLayout.of(TestPlans.page(onePage()), 0);
         for (var count = 2; count <= PageEdits.MOST_VIEWS; count++) {
             for (var i = 0; i < count; i++) {
-                var cell = layout.cell(i, count);
+                var cell = layout.cell(i, count, shares);
                 assertThat(layout.view().grown(1e-9).contains(cell.centre())).isTrue();
-                assertThat(cell.width()).isCloseTo(layout.cell(0, count).width(), within(1e-9));
+                assertThat(cell.width()).isCloseTo(layout.cell(0, count, shares).width(), within(1e-9));
                 for (var j = 0; j < i; j++) {
-                    assertThat(cell.meets(layout.cell(j, count))).isFalse();
+                    assertThat(cell.meets(layout.cell(j, count, shares))).isFalse();
                 }
             }
         }

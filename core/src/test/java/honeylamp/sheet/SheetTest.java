@@ -57,7 +57,7 @@ class SheetTest {
         var page = compose(plan);
         assertThat(page.frame().scale()).isEqualTo(50);
         assertThat(page.widthMm()).isEqualTo(420);
-        var view = SheetLayout.of(TestPlans.sheet(plan), 0).view();
+        var view = SheetLayout.of(TestPlans.page(plan), 0).view();
         for (var corner : List.of(new Point(0, -1400), new Point(13_000, 8800))) {
             assertThat(view.contains(page.frame().paper(corner))).isTrue();
         }
@@ -111,7 +111,7 @@ class SheetTest {
     void theScaleBarStaysInItsColumn(int scale, UnitSystem units) {
         var plan = ViewEdits.scale(TestPlans.clearRectangle(1200, 900), Optional.of(scale))
                 .withUnits(units);
-        var view = SheetLayout.of(TestPlans.sheet(plan), 0).view();
+        var view = SheetLayout.of(TestPlans.page(plan), 0).view();
         var figures = compose(plan).drawing().layers().stream()
                 .filter(l -> l.kind() == LayerKind.SHEET)
                 .flatMap(l -> Mark.words(l.marks()))
@@ -128,7 +128,7 @@ class SheetTest {
     void thePlanLiesInTheMiddleOfItsViewOrALittleAbove() {
         var plan = TestPlans.clearRectangle(5000, 4000);
         var page = compose(plan);
-        var view = SheetLayout.of(TestPlans.sheet(plan), 0).view();
+        var view = SheetLayout.of(TestPlans.page(plan), 0).view();
         var middle = page.frame().paper(new Point(2500, 2000));
         assertThat(middle.x()).isCloseTo(view.centre().x(), within(0.01));
         assertThat(view.centre().y() - middle.y()).isBetween(0.0, 5.0);

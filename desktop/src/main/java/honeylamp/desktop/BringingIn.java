@@ -65,6 +65,11 @@ final class BringingIn {
         file(file, this::layOnPage);
     }
 
+    /** A picture becomes the mark of the house in the title block. */
+    void asLogo(Path file) {
+        file(file, this::layAsLogo);
+    }
+
     private void file(Path file, Laying laying) {
         var name = String.valueOf(file.getFileName());
         run(PictureIntake.of(file, model.now().choices().pictures().notes()), result -> take(result, name, laying));
@@ -152,6 +157,18 @@ final class BringingIn {
             case Outcome.Done<Plan>(var plan) -> model.addAsset(sha, bytes, plan, "Lay picture on page");
             case Outcome.Refused<Plan> no -> model.complain(no.sentence("That cannot be"));
         }
+        focusPlan.run();
+    }
+
+    private void layAsLogo(byte[] bytes, String sha, TracedPicture pixels, String name, Optional<Double> mmPerPixel) {
+        var picture = new Picture(
+                sha, name, pixels.pyramid().width(), pixels.pyramid().height());
+        var plan = PageEdits.sheet(
+                model.now().plan(),
+                model.shown().page().page().id(),
+                model.now().choices().presenting().reach(),
+                s -> s.withTitle(s.title().withLogo(Optional.of(picture))));
+        model.addAsset(sha, bytes, plan, "Lay mark of the house");
         focusPlan.run();
     }
 

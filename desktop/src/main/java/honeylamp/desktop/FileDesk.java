@@ -8,6 +8,7 @@ import honeylamp.desktop.files.SaveWork;
 import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.PlanEdits;
+import honeylamp.pack.Office;
 import honeylamp.plan.Plan;
 import honeylamp.store.Origin;
 import honeylamp.store.PlanDocument;
@@ -32,9 +33,16 @@ final class FileDesk {
     private final FileDialogs dialogs;
     private final Errands errands;
     private final Library<RecentPlan> recent;
+    private final Library<Office> offices;
     private boolean saving;
 
-    FileDesk(WorkspaceModel model, FileDialogs dialogs, Errands errands, Library<RecentPlan> recent) {
+    FileDesk(
+            WorkspaceModel model,
+            FileDialogs dialogs,
+            Errands errands,
+            Library<RecentPlan> recent,
+            Library<Office> offices) {
+        this.offices = offices;
         this.recent = recent;
         this.model = model;
         this.dialogs = dialogs;
@@ -60,15 +68,23 @@ final class FileDesk {
     }
 
     void newPlan(Runnable then) {
-        begin(PlanDocument.of(NewPlan.in(model.now().plan().units())), then);
+        begin(NewPlan.in(model.now().plan().units()), then);
     }
 
-    /** Begins a plan that is in no file yet. */
-    void begin(PlanDocument document, Runnable then) {
+    /** Begins a plan that is in no file yet, with the office's words in its title blocks. */
+    void begin(Plan plan, Runnable then) {
         leaving(() -> {
-            model.open(Origin.of(document));
+            model.open(Origin.of(asTheOffice(plan)));
             then.run();
         });
+    }
+
+    private PlanDocument asTheOffice(Plan plan) {
+        var office = offices.all().stream().findFirst();
+        var document = PlanDocument.of(office.map(o -> o.in(plan)).orElse(plan));
+        return office.flatMap(Office::logo)
+                .map(logo -> document.withAsset(logo.picture().asset(), logo.read()))
+                .orElse(document);
     }
 
     /** Opens a demo as if it were new, so that saving asks where. */
@@ -204,7 +220,7 @@ final class FileDesk {
                 case SurveyFile.Result.Good(var survey, var units) -> {
                     try {
                         var adjusted = Adjustment.of(survey);
-                        model.open(Origin.of(PlanDocument.of(SurveyPlan.of(survey, adjusted, units))));
+                        model.open(Origin.of(asTheOffice(SurveyPlan.of(survey, adjusted, units))));
                         then.run();
                         var words = adjusted.closingWords();
                         model.say(words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1) + ".");

@@ -107,6 +107,8 @@ public final class HoneyLampApp extends Application {
                         new KeptLibrary<>(KeptFile.PIECES, home.resolve("own-pieces.json")),
                         new KeptLibrary<>(KeptFile.RECIPES, home.resolve("recipes.json")),
                         new KeptLibrary<>(KeptFile.BRANDS, home.resolve("brands.json")),
+                        new KeptLibrary<>(KeptFile.OFFICES, home.resolve("office.json")),
+                        new KeptLibrary<>(KeptFile.TITLE_BLOCKS, home.resolve("title-blocks.json")),
                         new KeptLibrary<>(KeptFile.AT_HAND, home.resolve("favourites.json")),
                         new KeptLibrary<>(KeptFile.RECENT, home.resolve("recent-plans.json")),
                         new TemplateFolder(home.resolve("templates"))),

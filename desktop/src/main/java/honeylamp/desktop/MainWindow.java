@@ -121,7 +121,7 @@ public final class MainWindow {
         top = new TopBar(model, desk, new LampDial(model));
         snags = new SnagDock(model, desk::focusPlan, top::follow);
         contents = new ContentsDock(model, desk);
-        files = new FileDesk(model, dialogs, new Errands(model, top), libraries.recent());
+        files = new FileDesk(model, dialogs, new Errands(model, top), libraries.recent(), libraries.offices());
         exports = new ExportDesk(model, dialogs, new Errands(model, top));
         packs = new PackDesk(model, dialogs, new Errands(model, top), libraries.recipes(), libraries.brands());
         looks = new LookDesk(model, dialogs, new Errands(model, top), libraries.looks());

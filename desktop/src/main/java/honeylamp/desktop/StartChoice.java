@@ -3,14 +3,13 @@ package honeylamp.desktop;
 import honeylamp.demo.Demo;
 import honeylamp.desktop.panel.StartPane;
 import honeylamp.plan.Plan;
-import honeylamp.store.PlanDocument;
 import java.nio.file.Path;
 
 /** What the start view asks of the window. */
 record StartChoice(MainWindow window) implements StartPane.Choice {
     @Override
     public void begin(Plan plan, Runnable then) {
-        window.files.begin(PlanDocument.of(plan), () -> {
+        window.files.begin(plan, () -> {
             window.actions().showSheet();
             then.run();
         });

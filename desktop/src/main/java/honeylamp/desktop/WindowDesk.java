@@ -108,6 +108,11 @@ final class WindowDesk implements WindowActions {
     }
 
     @Override
+    public void layLogo() {
+        window.dialogs.openPicture().ifPresent(window.bringing::asLogo);
+    }
+
+    @Override
     public void bringInSurvey() {
         window.dialogs.openSurvey().ifPresent(file -> window.files.survey(file, this::showStorey));
     }

@@ -99,6 +99,8 @@ final class WindowDriver implements AutoCloseable {
                             new KeptInMemory<>(KeptFile.PIECES),
                             new KeptInMemory<>(KeptFile.RECIPES),
                             new KeptInMemory<>(KeptFile.BRANDS),
+                            new KeptInMemory<>(KeptFile.OFFICES),
+                            new KeptInMemory<>(KeptFile.TITLE_BLOCKS),
                             new KeptInMemory<>(KeptFile.AT_HAND),
                             new KeptInMemory<>(KeptFile.RECENT),
                             templates),

@@ -5,6 +5,7 @@ import honeylamp.plan.Look;
 import honeylamp.plan.Page;
 import honeylamp.plan.Showing;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** A page with the views that are on it; made by {@link LaidPlan} only. */
@@ -32,6 +33,23 @@ public final class LaidPage {
     /** The views on it, one at least. */
     public List<LaidView> views() {
         return views;
+    }
+
+    /** The page whose lists go on here where they had no room. */
+    public Optional<LaidPage> continued() {
+        return page.arrangement()
+                .continues()
+                .filter(from -> from.number() < page.id().number()) // so that none goes on on itself
+                .filter(from -> plan.presentation().page(from).isPresent())
+                .map(plan::page);
+    }
+
+    /** The first page on which go on what had no room here. */
+    public Optional<Page> goesOn() {
+        return plan.presentation().pages().stream()
+                .filter(p -> p.arrangement().continues().equals(Optional.of(page.id())))
+                .filter(p -> p.id().number() > page.id().number())
+                .findFirst();
     }
 
     /** The look of the paper and of all that is written beside the views: that of the first. */

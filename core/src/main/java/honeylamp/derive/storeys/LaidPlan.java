@@ -1,6 +1,7 @@
 package honeylamp.derive.storeys;
 
 import honeylamp.geometry.Point;
+import honeylamp.plan.Arrangement;
 import honeylamp.plan.Brief;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.SchemeId;
@@ -177,11 +178,13 @@ public final class LaidPlan {
         return new LaidPage(this, page, page.views().stream().map(this::view).toList());
     }
 
-    /** A page with one of its views as one draws in it. */
+    /** A page with one of its views as one draws in it, even where the page is for lists only. */
     public LaidPage straight(LaidPage page, ViewId worked) {
         return new LaidPage(
                 this,
-                page.page(),
+                page.page().showsViews()
+                        ? page.page()
+                        : page.page().withArrangement(page.page().arrangement().withShares(Arrangement.Shares.ALIKE)),
                 page.views().stream()
                         .map(v -> v.view().id().equals(worked) ? straight(worked) : v)
                         .toList());

@@ -25,6 +25,7 @@ import honeylamp.illustrate.furniture.FurnitureArt;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.Arrangement;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
@@ -35,6 +36,7 @@ import honeylamp.plan.Ground;
 import honeylamp.plan.Look;
 import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
+import honeylamp.plan.Page;
 import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.RoundDimension;
@@ -63,6 +65,9 @@ public final class Sketches {
     private static final double GAP_WORDS_PX = 90;
 
     private static final Ink NOTE = Ink.of(ScreenColours.SAGE.argb());
+
+    /** Steps nearer than this on screen are not seen. */
+    private static final double LEAST_STEP_PX = 5;
 
     private Sketches() {}
 
@@ -322,6 +327,41 @@ public final class Sketches {
     /** The frame of something that is picked on the page, in paper mm. */
     public static List<Mark> onPage(Box box, double penMm) {
         return List.of(new Mark.Stroke(Figure.ring(box.ring()), Pen.butt(2 * penMm), HONEY));
+    }
+
+    /**
+     * The setting-out lines of a page, and its steps while something is dragged, in paper mm.
+     *
+     * @param isDragged whether steps are seen
+     */
+    public static List<Mark> pageLines(Page page, boolean isDragged, double penMm) {
+        var wide = page.sheet().widthMm();
+        var high = page.sheet().heightMm();
+        var out = new ArrayList<Mark>();
+        var step = page.arrangement().stepMm();
+        if (isDragged && step >= LEAST_STEP_PX * penMm) {
+            var steps = Figure.builder();
+            for (var i = 1; i * step < wide; i++) {
+                steps.line(new Point(i * step, 0), new Point(i * step, high));
+            }
+            for (var i = 1; i * step < high; i++) {
+                steps.line(new Point(0, i * step), new Point(wide, i * step));
+            }
+            out.add(new Mark.Stroke(steps.build(), Pen.butt(0.6 * penMm), NOTE.at(0.3)));
+        }
+        for (var line : page.arrangement().lines()) {
+            var from = line.run() == Arrangement.Run.DOWN ? new Point(line.mm(), 0) : new Point(0, line.mm());
+            var to = line.run() == Arrangement.Run.DOWN ? new Point(line.mm(), high) : new Point(wide, line.mm());
+            out.add(new Mark.Stroke(Figure.line(from, to), Pen.butt(1.1 * penMm).dashed(14 * penMm, 5 * penMm), NOTE));
+        }
+        return out;
+    }
+
+    /** Lines along which something dragged on a page lies now, in paper mm. */
+    public static List<Mark> caughtOnPage(List<Segment> lines, double penMm) {
+        return lines.stream()
+                .<Mark>map(l -> new Mark.Stroke(Figure.line(l.a(), l.b()), Pen.butt(1.2 * penMm), HONEY))
+                .toList();
     }
 
     /** A setting-out line, endless to both sides, in long dashes. */

@@ -7,6 +7,7 @@ import honeylamp.output.FileWords;
 import honeylamp.pack.Recipe;
 import honeylamp.pack.Recipe.Measure;
 import honeylamp.pack.Recipe.Part;
+import honeylamp.plan.Arrangement;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Page;
@@ -114,7 +115,8 @@ record PackFile(String name, Part part, List<LaidPage> pages) {
                 : first.sheet();
         var pages = new ArrayList<Page>();
         for (var i = 0; i < each.size(); i++) {
-            pages.add(new Page(new PageId(i + 1), "", sheet, each.get(i), Set.of(), "", List.of(), List.of()));
+            pages.add(new Page(
+                    new PageId(i + 1), "", sheet, each.get(i), Set.of(), "", List.of(), List.of(), Arrangement.USUAL));
         }
         return LaidPlan.of(plan.withPresentation(plan.presentation().withPages(pages)))
                 .pages();

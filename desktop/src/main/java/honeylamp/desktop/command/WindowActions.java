@@ -44,6 +44,9 @@ public interface WindowActions {
     /** Asks for a picture and lays it on the page worked on. */
     void layPictureOnPage();
 
+    /** Asks for the mark of the house, for the title block. */
+    void layLogo();
+
     /** Brings in what the clipboard holds: a picture, or files. */
     void pastePicture();
 

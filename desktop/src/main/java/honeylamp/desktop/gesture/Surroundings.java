@@ -1,5 +1,6 @@
 package honeylamp.desktop.gesture;
 
+import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.derive.storeys.UnitCopies;
@@ -21,6 +22,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 
 /**
  * What a gesture works in.
@@ -32,6 +34,7 @@ import java.util.Set;
  * @param middle of what the window shows, in plan mm
  * @param view the view worked on
  * @param page the page worked on; none if the view is on none
+ * @param laidPage the page worked on with its views laid out; one like the first for a view on no page
  * @param walked the ways through the storey, if they were asked for and are known
  * @param names the names of rooms where the view writes them, if that is known
  * @param stuck where the piece that is picked does not get in, if that was asked for and is known
@@ -49,6 +52,7 @@ public record Surroundings(
         Point middle,
         LaidView view,
         Optional<Page> page,
+        Supplier<LaidPage> laidPage,
         Optional<Walked> walked,
         Optional<RoomNames> names,
         Optional<GettingIn.Place> stuck) {

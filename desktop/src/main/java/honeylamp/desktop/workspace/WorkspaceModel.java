@@ -171,6 +171,7 @@ public final class WorkspaceModel {
                 w.viewport().centre(),
                 laid,
                 page(w),
+                () -> ShownPlan.page(cache.laidOut(w.plan()), w.worked(), w.stage()),
                 w.gesture() instanceof WalkWay walk
                         ? shown.ways().to(new ShownPlan.Walk(laid.storey(), walk.from(), walk.to()))
                         : Optional.empty(),

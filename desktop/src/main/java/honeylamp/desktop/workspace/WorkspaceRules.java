@@ -23,6 +23,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.store.Origin;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -218,7 +219,24 @@ final class WorkspaceRules {
                 && a.view().tiers().rows().equals(b.view().tiers().rows())
                 && a.view().seen().shows(Kind.DIMENSIONS) == b.view().seen().shows(Kind.DIMENSIONS)
                 && page(a).sheet().equals(page(b).sheet())
-                && page(a).views().size() == page(b).views().size();
+                && page(a).views().size() == page(b).views().size()
+                && areArrangedAlike(page(a), page(b));
+    }
+
+    /** Whether lists and views take the same room. */
+    private static boolean areArrangedAlike(Page a, Page b) {
+        return a.lists().equals(b.lists())
+                && a.notes().isBlank() == b.notes().isBlank()
+                && a.arrangement().lists() == b.arrangement().lists()
+                && a.arrangement().shares() == b.arrangement().shares()
+                && flowing(a).equals(flowing(b));
+    }
+
+    /** The lists that go by themselves. */
+    private static List<Page.Listing> flowing(Page page) {
+        return page.lists().stream()
+                .filter(l -> page.arrangement().of(l).isEmpty())
+                .toList();
     }
 
     private Page page(Workspace w) {

@@ -58,6 +58,7 @@ class Hand {
                 middle,
                 view,
                 Optional.of(plan.presentation().pages().getFirst()),
+                () -> LaidPlan.of(plan).pages().getFirst(),
                 walked,
                 names,
                 Optional.empty());

@@ -1,6 +1,5 @@
 package honeylamp.desktop.gesture.pick;
 
-import honeylamp.catalogue.Scales;
 import honeylamp.desktop.gesture.Ask;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;
@@ -8,95 +7,67 @@ import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.gesture.Reply;
 import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.desktop.gesture.Typed;
+import honeylamp.desktop.gesture.pick.PageItem.Lies;
 import honeylamp.drawing.Mark;
-import honeylamp.edit.Outcome;
-import honeylamp.edit.PageEdits;
-import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
-import honeylamp.illustrate.Extent;
 import honeylamp.illustrate.sketch.Sketches;
+import honeylamp.plan.Arrangement.Run;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Motion;
 import honeylamp.plan.Page;
+import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Review;
-import honeylamp.plan.View;
-import honeylamp.sheet.NoteBoxes;
+import honeylamp.sheet.PageCatch;
+import honeylamp.sheet.SheetComposer;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
- * Picks pictures, notes and the view worked on, drags them, and takes where they lie, and how wide pictures are, as typed.
+ * Picks pictures, notes, lists, setting-out lines and the view worked on, drags them, and takes where they lie, and how wide
+ * pictures and lists are, as typed. What is dragged catches margins, setting-out lines and other things; not with Control.
  *
  * @param taken what was taken up last
  * @param grabbed where it is held, from its upper left corner, in paper mm; empty while nothing is held
+ * @param caught what it catches while it is dragged
+ * @param lists where the lists of the page stood when it was pressed, in paper mm
  */
-public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional<Plan> preview) implements Gesture {
+public record PickOnPage(
+        Optional<PageItem> taken,
+        Optional<Point> grabbed,
+        Optional<Plan> preview,
+        PageCatch caught,
+        Map<Listing, Box> lists)
+        implements Gesture {
     private static final Ask<Length> LEFT = Ask.shift("From the left");
     private static final Ask<Length> DOWN = Ask.shift("From the top");
-    /** A view moves once it is dragged so far, in paper mm. */
-    private static final double LEAST_NUDGE_MM = 2;
+    /** A view or a list moves once it is dragged so far, in paper mm. */
+    private static final double LEAST_DRAG_MM = 2;
 
     private static final Ask<Length> RIGHT_OF_MIDDLE = Ask.shift("Right of the middle");
     private static final Ask<Length> BELOW_MIDDLE = Ask.shift("Below the middle");
     private static final Ask<Length> WIDTH = Ask.length("Width");
 
-    /** Something on the page, by its place among its like. */
-    sealed interface Item {
-        record OfPictures(int at) implements Item {}
-
-        record OfNotes(int at) implements Item {}
-
-        /** The view worked on. */
-        record OfView() implements Item {}
+    /** Freezes the places. */
+    public PickOnPage {
+        lists = Map.copyOf(lists);
     }
-
-    /** Where something lies, how wide it is made, and what it covers, in paper mm. */
-    private record Lies(Item item, double leftMm, double downMm, double widthMm, Box box) {}
 
     /** Nothing taken up. */
     public static PickOnPage begin() {
-        return new PickOnPage(Optional.empty(), Optional.empty(), Optional.empty());
-    }
-
-    /** All that lies on a page, the topmost last. */
-    private static List<Lies> all(Surroundings scene, Optional<Page> page) {
-        var out = new ArrayList<Lies>();
-        page.ifPresent(p -> {
-            Extent.of(scene.view()).ifPresent(e -> {
-                var nudge = nudge(scene);
-                out.add(new Lies(
-                        new Item.OfView(),
-                        nudge.rightMm(),
-                        nudge.downMm(),
-                        0,
-                        scene.frame().paper(e.planMm())));
-            });
-            var scale = Scales.said(scene.frame().scale(), scene.units());
-            var boxes = new NoteBoxes(scene.view(), p, scale);
-            for (var i = 0; i < p.boxes().size(); i++) {
-                var note = p.boxes().get(i);
-                out.add(new Lies(new Item.OfNotes(i), note.leftMm(), note.downMm(), 0, boxes.box(note)));
-            }
-            for (var i = 0; i < p.pictures().size(); i++) {
-                var laid = p.pictures().get(i);
-                out.add(new Lies(new Item.OfPictures(i), laid.leftMm(), laid.downMm(), laid.widthMm(), laid.box()));
-            }
-        });
-        return out;
-    }
-
-    private static View.Nudge nudge(Surroundings scene) {
-        return scene.view().view().nudge();
+        return new PickOnPage(Optional.empty(), Optional.empty(), Optional.empty(), PageCatch.nothing(), Map.of());
     }
 
     private Optional<Lies> lies(Surroundings scene, Optional<Page> page) {
-        return taken.flatMap(item ->
-                all(scene, page).stream().filter(l -> l.item.equals(item)).findFirst());
+        return taken.flatMap(item -> page.stream()
+                .flatMap(p -> PageItem.all(scene, p, lists).stream())
+                .filter(l -> l.item().equals(item))
+                .findFirst());
     }
 
     @Override
@@ -104,15 +75,32 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
         return Reply.to(this);
     }
 
+    private static double reachMm(Surroundings scene) {
+        return scene.reachMm() / scene.frame().scale();
+    }
+
     @Override
     public Reply pressed(Surroundings scene, Pointer pointer) {
         var p = scene.frame().paper(pointer.at());
-        return all(scene, scene.page()).reversed().stream()
-                .filter(l -> l.box.contains(p))
+        var there = scene.page()
+                .map(_ -> SheetComposer.lists(scene.laidPage().get()))
+                .orElse(Map.of());
+        return scene.page().stream()
+                .flatMap(page -> PageItem.all(scene, page, there).reversed().stream())
+                .filter(l -> isAt(l, p, reachMm(scene)))
                 .findFirst()
                 .map(l -> Reply.to(new PickOnPage(
-                        Optional.of(l.item), Optional.of(p.minus(new Point(l.leftMm, l.downMm))), Optional.empty())))
+                        Optional.of(l.item()),
+                        Optional.of(p.minus(new Point(l.leftMm(), l.downMm()))),
+                        Optional.empty(),
+                        PageCatch.nothing(),
+                        there)))
                 .orElseGet(() -> Reply.to(begin()));
+    }
+
+    /** Lines are thin: near is enough. */
+    private static boolean isAt(Lies lies, Point p, double reachMm) {
+        return (lies.item() instanceof PageItem.OfLines ? lies.box().grown(reachMm / 2) : lies.box()).contains(p);
     }
 
     @Override
@@ -121,49 +109,58 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
         if (grabbed.isEmpty() || held.isEmpty()) {
             return Reply.to(this);
         }
+        var now = held.get();
         var corner = scene.frame().paper(pointer.at()).minus(grabbed.get());
-        if (preview.isEmpty() && isSlip(held.get(), corner)) {
+        if (preview.isEmpty() && isSlip(now, corner)) {
             return Reply.to(this);
         }
-        return put(scene, held.get(), tenth(corner.x()), tenth(corner.y()), held.get().widthMm)
+        var by = corner.minus(new Point(now.leftMm(), now.downMm()));
+        var caught = pointer.keys().control() ? PageCatch.nothing() : caught(scene, now, by);
+        var to = corner.plus(caught.shift());
+        return now.item()
+                .put(scene, tenth(to.x()), tenth(to.y()), now.widthMm())
                 .result()
-                .map(plan -> Reply.to(new PickOnPage(taken, grabbed, Optional.of(plan))))
+                .map(plan -> Reply.to(new PickOnPage(taken, grabbed, Optional.of(plan), caught, lists)))
                 .orElseGet(() -> Reply.to(this)); // off the paper: it waits where it was
     }
 
-    /** A view is large and easily pressed: nobody means to move it by a hair. */
+    private PageCatch caught(Surroundings scene, Lies held, Point by) {
+        var page = scene.page().orElseThrow();
+        var others = PageItem.all(scene, page, lists).stream()
+                .filter(l -> !l.item().equals(held.item()) && !(l.item() instanceof PageItem.OfLines))
+                .map(Lies::box)
+                .toList();
+        var own = held.item() instanceof PageItem.OfLines(var at)
+                ? page.arrangement().withLines(others(page.arrangement().lines(), at))
+                : page.arrangement();
+        return PageCatch.of(moved(held.box(), by), others, own, page.sheet(), reachMm(scene));
+    }
+
+    private static <T> List<T> others(List<T> all, int but) {
+        var out = new ArrayList<>(all);
+        out.remove(but);
+        return out;
+    }
+
+    private static Box moved(Box box, Point by) {
+        return new Box(box.minX() + by.x(), box.minY() + by.y(), box.maxX() + by.x(), box.maxY() + by.y());
+    }
+
+    /** Views and lists are large and easily pressed: nobody means to move them by a hair. */
     private static boolean isSlip(Lies held, Point corner) {
-        return held.item instanceof Item.OfView
-                && corner.distance(new Point(held.leftMm, held.downMm)) < LEAST_NUDGE_MM;
+        var isLarge = held.item() instanceof PageItem.OfView || held.item() instanceof PageItem.OfLists;
+        return isLarge && corner.distance(new Point(held.leftMm(), held.downMm())) < LEAST_DRAG_MM;
     }
 
     private static double tenth(double mm) {
         return Math.rint(mm * 10) / 10;
     }
 
-    private static Outcome<Plan> put(Surroundings scene, Lies held, double left, double down, double width) {
-        var page = scene.page().orElseThrow().id();
-        return switch (held.item) {
-            case Item.OfPictures(var at) -> PageEdits.putPicture(scene.plan(), page, at, left, down, width);
-            case Item.OfNotes(var at) -> PageEdits.putNote(scene.plan(), page, at, left, down);
-            case Item.OfView _ ->
-                ViewEdits.nudge(scene.plan(), scene.view().view().id(), left, down);
-        };
-    }
-
-    private static String named(Item item) {
-        return switch (item) {
-            case Item.OfPictures _ -> "picture";
-            case Item.OfNotes _ -> "note";
-            case Item.OfView _ -> "view";
-        };
-    }
-
     @Override
     public Reply released(Surroundings scene, Pointer pointer) {
-        var rest = new PickOnPage(taken, Optional.empty(), Optional.empty());
+        var rest = new PickOnPage(taken, Optional.empty(), Optional.empty(), PageCatch.nothing(), lists);
         return preview.map(plan -> Reply.commit(
-                        rest, plan, "Move " + taken.map(PickOnPage::named).orElse("")))
+                        rest, plan, "Move " + taken.map(PageItem::named).orElse("")))
                 .orElseGet(() -> Reply.to(rest));
     }
 
@@ -177,17 +174,21 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
         var left = typed.of(LEFT)
                 .or(() -> typed.of(RIGHT_OF_MIDDLE))
                 .map(Length::mm)
-                .orElse(now.leftMm);
+                .orElse(now.leftMm());
         var down =
-                typed.of(DOWN).or(() -> typed.of(BELOW_MIDDLE)).map(Length::mm).orElse(now.downMm);
-        var width = typed.of(WIDTH).map(Length::mm).orElse(now.widthMm);
+                typed.of(DOWN).or(() -> typed.of(BELOW_MIDDLE)).map(Length::mm).orElse(now.downMm());
+        var width = typed.of(WIDTH).map(Length::mm).orElse(now.widthMm());
         return Reply.outcome(
-                this, put(scene, now, left, down, width), this, "Put " + named(now.item), "That cannot be");
+                this,
+                now.item().put(scene, left, down, width),
+                this,
+                "Put " + now.item().named(),
+                "That cannot be");
     }
 
     @Override
     public boolean takesAway() {
-        return taken.filter(item -> !(item instanceof Item.OfView)).isPresent();
+        return taken.filter(item -> !(item instanceof PageItem.OfView)).isPresent();
     }
 
     @Override
@@ -196,14 +197,12 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
         if (key != Key.AWAY || held.isEmpty()) {
             return Reply.to(this);
         }
-        var page = scene.page().orElseThrow().id();
-        return switch (held.get().item) {
-            case Item.OfPictures(var at) ->
-                Reply.commit(begin(), PageEdits.takePicture(scene.plan(), page, at), "Take picture away");
-            case Item.OfNotes(var at) ->
-                Reply.commit(begin(), PageEdits.takeNote(scene.plan(), page, at), "Take note away");
-            case Item.OfView _ -> Reply.to(this);
-        };
+        var item = held.get().item();
+        var words =
+                item instanceof PageItem.OfLists ? "Put " + item.named() + " back" : "Take " + item.named() + " away";
+        return item.away(scene.plan(), scene.page().orElseThrow())
+                .map(plan -> Reply.commit(begin(), plan, words))
+                .orElseGet(() -> Reply.to(this));
     }
 
     @Override
@@ -219,27 +218,26 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
     @Override
     public Readout readout(Surroundings scene) {
         return lies(scene, shown(scene))
-                .map(l -> new Readout(fields(l, scene), "", hint(l.item)))
+                .map(l -> new Readout(fields(l, scene), caught.words(), l.item().hint()))
                 .orElseGet(
                         () -> Readout.hint(
-                                "Press on a picture, a note or the plan to move it. Choose paper and scale in the tray, then export."));
-    }
-
-    private static String hint(Item item) {
-        return switch (item) {
-            case Item.OfPictures _ -> "Drag the picture, or type where on the paper it lies and how wide it is.";
-            case Item.OfNotes _ -> "Drag the note, or type where on the paper it lies.";
-            case Item.OfView _ -> "Drag the plan, or type how far from its place it lies; 0 puts it back.";
-        };
+                                "Press on the plan, a list, a picture or a note to move it. Choose paper and scale in the tray, then export."));
     }
 
     private static List<Readout.Field> fields(Lies lies, Surroundings scene) {
         var out = new ArrayList<Readout.Field>();
-        var isView = lies.item instanceof Item.OfView;
-        out.add(field(isView ? RIGHT_OF_MIDDLE : LEFT, lies.leftMm, scene));
-        out.add(field(isView ? BELOW_MIDDLE : DOWN, lies.downMm, scene));
-        if (lies.item instanceof Item.OfPictures) {
-            out.add(field(WIDTH, lies.widthMm, scene));
+        var isView = lies.item() instanceof PageItem.OfView;
+        var run = lies.item() instanceof PageItem.OfLines(var at)
+                ? scene.page().map(p -> p.arrangement().lines().get(at).run())
+                : Optional.<Run>empty();
+        if (!run.equals(Optional.of(Run.ACROSS))) {
+            out.add(field(isView ? RIGHT_OF_MIDDLE : LEFT, lies.leftMm(), scene));
+        }
+        if (!run.equals(Optional.of(Run.DOWN))) {
+            out.add(field(isView ? BELOW_MIDDLE : DOWN, lies.downMm(), scene));
+        }
+        if (lies.item() instanceof PageItem.OfPictures || lies.item() instanceof PageItem.OfLists) {
+            out.add(field(WIDTH, lies.widthMm(), scene));
         }
         return out;
     }
@@ -250,7 +248,7 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
 
     /** What is taken up where it is dragged to; of a view the frame stays until it is let go. */
     private Lies dragged(Lies lies, ViewId view) {
-        if (!(lies.item instanceof Item.OfView) || preview.isEmpty()) {
+        if (!(lies.item() instanceof PageItem.OfView) || preview.isEmpty()) {
             return lies;
         }
         var to = preview.get().presentation().views().stream()
@@ -258,17 +256,8 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
                 .findFirst()
                 .orElseThrow()
                 .nudge();
-        var by = new Point(to.rightMm() - lies.leftMm, to.downMm() - lies.downMm);
-        return new Lies(
-                lies.item,
-                to.rightMm(),
-                to.downMm(),
-                0,
-                new Box(
-                        lies.box.minX() + by.x(),
-                        lies.box.minY() + by.y(),
-                        lies.box.maxX() + by.x(),
-                        lies.box.maxY() + by.y()));
+        var by = new Point(to.rightMm() - lies.leftMm(), to.downMm() - lies.downMm());
+        return new Lies(lies.item(), to.rightMm(), to.downMm(), 0, moved(lies.box(), by));
     }
 
     /** The page with what is dragged where it is now. */
@@ -281,9 +270,11 @@ public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional
     @Override
     public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<Mark>();
+        shown(scene).ifPresent(page -> out.addAll(Sketches.pageLines(page, grabbed.isPresent(), scene.penMm())));
+        out.addAll(Sketches.caughtOnPage(caught.lines(), scene.penMm()));
         lies(scene, shown(scene))
                 .map(l -> dragged(l, scene.view().view().id()))
-                .ifPresent(l -> out.addAll(Sketches.onPage(l.box, scene.penMm())));
+                .ifPresent(l -> out.addAll(Sketches.onPage(l.box(), scene.penMm())));
         var view = scene.view().view();
         if (view.isPlan()) {
             var turn = Motion.turn(Point.ORIGIN, view.turnDeg());

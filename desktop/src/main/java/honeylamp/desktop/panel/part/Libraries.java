@@ -9,10 +9,12 @@ import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.catalogue.SeenSets.SeenSet;
 import honeylamp.catalogue.TierSets.TierSet;
 import honeylamp.pack.Brand;
+import honeylamp.pack.Office;
 import honeylamp.pack.Recipe;
 import honeylamp.plan.DimensionStyle;
 import honeylamp.plan.OwnPiece;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Sheet.OwnBlock;
 import honeylamp.plan.WallType;
 import honeylamp.store.AtHand;
 import honeylamp.store.RecentPlan;
@@ -22,6 +24,8 @@ import honeylamp.store.RecentPlan;
  *
  * @param recipes of packs
  * @param brands packs carry
+ * @param offices what the office writes into title blocks, one at most
+ * @param titleBlocks made by oneself
  * @param atHand what is offered first in catalogues, the newest last
  * @param recent plans worked on, the newest last
  * @param templates plans to begin others with, empty of all that stands in them
@@ -40,6 +44,8 @@ public record Libraries(
         Library<OwnPiece> pieces,
         Library<Recipe> recipes,
         Library<Brand> brands,
+        Library<Office> offices,
+        Library<OwnBlock> titleBlocks,
         Library<AtHand> atHand,
         Library<RecentPlan> recent,
         Library<Plan> templates) {}

@@ -11,13 +11,16 @@ import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Reach;
 import honeylamp.output.Export;
 import honeylamp.pack.Brand;
+import honeylamp.pack.Office;
 import honeylamp.pack.Recipe;
 import honeylamp.plan.Page;
 import honeylamp.plan.Presentation;
 import honeylamp.plan.Review;
+import honeylamp.plan.Sheet.OwnBlock;
 import honeylamp.plan.View;
 import honeylamp.sheet.Refining;
 import honeylamp.sheet.Refining.Hint;
+import honeylamp.sheet.SheetComposer;
 import honeylamp.store.Leaving;
 import honeylamp.units.UnitSystem;
 import java.util.List;
@@ -33,6 +36,8 @@ final class SheetTray implements Content<SheetTray.Part> {
     private final Libraries libraries;
     private @Nullable LaidPlan hintsOf;
     private List<Hint> hints = List.of();
+    private @Nullable Asked goesOverOf;
+    private boolean goesOver;
 
     SheetTray(WorkspaceModel model, WindowActions window, Libraries libraries) {
         this.libraries = libraries;
@@ -55,6 +60,9 @@ final class SheetTray implements Content<SheetTray.Part> {
      * @param leaving what was found when all pages were looked over
      * @param folded sections that are folded
      * @param hints what could be refined
+     * @param goesOver whether anything that is listed has no room on the page
+     * @param blocks title blocks a person keeps
+     * @param offices what the office writes into title blocks
      */
     record Part(
             Presentation presentation,
@@ -72,7 +80,10 @@ final class SheetTray implements Content<SheetTray.Part> {
             Optional<String> brand,
             Optional<List<Leaving.Found>> leaving,
             Set<String> folded,
-            List<Hint> hints) {}
+            List<Hint> hints,
+            boolean goesOver,
+            List<OwnBlock> blocks,
+            List<Office> offices) {}
 
     @Override
     public Part part(Workspace now) {
@@ -95,7 +106,10 @@ final class SheetTray implements Content<SheetTray.Part> {
                 now.choices().brand(),
                 now.choices().leaving(),
                 now.choices().round().folded(),
-                hints(laid));
+                hints(laid),
+                goesOver(laid),
+                libraries.titleBlocks().all(),
+                libraries.offices().all());
     }
 
     /** Found once for every plan: the tray is asked at every move of the pointer. */
@@ -106,6 +120,19 @@ final class SheetTray implements Content<SheetTray.Part> {
         }
         return hints;
     }
+
+    /** Asked once for every plan and page, as the hints are. */
+    private boolean goesOver(LaidPlan laid) {
+        var page = model.shown().page();
+        var asked = new Asked(laid, page.page());
+        if (!asked.equals(goesOverOf)) {
+            goesOver = SheetComposer.goesOver(page);
+            goesOverOf = asked;
+        }
+        return goesOver;
+    }
+
+    private record Asked(LaidPlan plan, Page page) {}
 
     @Override
     public List<Node> nodes(Part part) {

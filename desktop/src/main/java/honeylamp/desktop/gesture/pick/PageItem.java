@@ -1,0 +1,156 @@
+package honeylamp.desktop.gesture.pick;
+
+import honeylamp.catalogue.Scales;
+import honeylamp.desktop.gesture.Surroundings;
+import honeylamp.edit.ArrangementEdits;
+import honeylamp.edit.Outcome;
+import honeylamp.edit.PageEdits;
+import honeylamp.edit.ViewEdits;
+import honeylamp.geometry.Box;
+import honeylamp.illustrate.Extent;
+import honeylamp.plan.Arrangement.LaidList;
+import honeylamp.plan.Arrangement.Run;
+import honeylamp.plan.Page;
+import honeylamp.plan.Page.Listing;
+import honeylamp.plan.Plan;
+import honeylamp.sheet.NoteBoxes;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Something on the page that can be taken up, by its place among its like. */
+sealed interface PageItem {
+    record OfPictures(int at) implements PageItem {}
+
+    record OfNotes(int at) implements PageItem {}
+
+    record OfLists(Listing list) implements PageItem {}
+
+    record OfLines(int at) implements PageItem {}
+
+    /** The view worked on. */
+    record OfView() implements PageItem {}
+
+    /** Where something lies, how wide it is made, and what it covers, in paper mm. */
+    record Lies(PageItem item, double leftMm, double downMm, double widthMm, Box box) {}
+
+    /** What it is called. */
+    default String named() {
+        return switch (this) {
+            case OfPictures _ -> "picture";
+            case OfNotes _ -> "note";
+            case OfLists(var list) -> "\"" + list.label() + "\"";
+            case OfLines _ -> "setting-out line";
+            case OfView _ -> "view";
+        };
+    }
+
+    /** What can be done with it, in words. */
+    default String hint() {
+        return switch (this) {
+            case OfPictures _ -> "Drag the picture, or type where on the paper it lies and how wide it is.";
+            case OfNotes _ -> "Drag the note, or type where on the paper it lies.";
+            case OfLists _ ->
+                "Drag the list, or type where on the paper it lies and how wide it is; Delete puts it back where it goes by itself.";
+            case OfLines _ ->
+                "Drag the setting-out line, or type its place; Delete takes it away. It is never printed.";
+            case OfView _ -> "Drag the plan, or type how far from its place it lies; 0 puts it back.";
+        };
+    }
+
+    /** Puts it elsewhere, or makes it another width. */
+    default Outcome<Plan> put(Surroundings scene, double left, double down, double width) {
+        var page = scene.page().orElseThrow();
+        return switch (this) {
+            case OfPictures(var at) -> PageEdits.putPicture(scene.plan(), page.id(), at, left, down, width);
+            case OfNotes(var at) -> PageEdits.putNote(scene.plan(), page.id(), at, left, down);
+            case OfLists(var list) -> ArrangementEdits.put(scene.plan(), page.id(), list, left, down, width);
+            case OfLines(var at) ->
+                ArrangementEdits.putLine(
+                        scene.plan(),
+                        page.id(),
+                        at,
+                        page.arrangement().lines().get(at).run() == Run.DOWN ? left : down);
+            case OfView _ -> ViewEdits.nudge(scene.plan(), scene.view().view().id(), left, down);
+        };
+    }
+
+    /** The plan without it; a list goes back where it goes by itself. Empty for the view. */
+    default Optional<Plan> away(Plan plan, Page page) {
+        return switch (this) {
+            case OfPictures(var at) -> Optional.of(PageEdits.takePicture(plan, page.id(), at));
+            case OfNotes(var at) -> Optional.of(PageEdits.takeNote(plan, page.id(), at));
+            case OfLists(var list) -> Optional.of(ArrangementEdits.lift(plan, page.id(), list));
+            case OfLines(var at) -> Optional.of(ArrangementEdits.takeLine(plan, page.id(), at));
+            case OfView _ -> Optional.empty();
+        };
+    }
+
+    /**
+     * All that lies on a page, the topmost last.
+     *
+     * @param lists where its lists stand, in paper mm
+     */
+    static List<Lies> all(Surroundings scene, Page page, Map<Listing, Box> lists) {
+        var out = new ArrayList<Lies>();
+        if (page.showsViews()) {
+            Extent.of(scene.view())
+                    .ifPresent(e -> out.add(view(scene, scene.frame().paper(e.planMm()))));
+        }
+        for (var list : Listing.values()) {
+            var box = lists.get(list);
+            if (box != null && page.arrangement().of(list).isEmpty()) {
+                out.add(new Lies(new OfLists(list), box.minX(), box.minY(), box.width(), box));
+            }
+        }
+        for (var laid : page.arrangement().laid()) {
+            var box = lists.get(laid.list());
+            if (box != null) {
+                out.add(laid(laid, box.height()));
+            }
+        }
+        var notes = new NoteBoxes(scene.view(), page, Scales.said(scene.frame().scale(), scene.units()));
+        for (var i = 0; i < page.boxes().size(); i++) {
+            var note = page.boxes().get(i);
+            out.add(new Lies(new OfNotes(i), note.leftMm(), note.downMm(), 0, notes.box(note)));
+        }
+        for (var i = 0; i < page.pictures().size(); i++) {
+            var laid = page.pictures().get(i);
+            out.add(new Lies(new OfPictures(i), laid.leftMm(), laid.downMm(), laid.widthMm(), laid.box()));
+        }
+        for (var i = 0; i < page.arrangement().lines().size(); i++) {
+            out.add(line(i, page));
+        }
+        return out;
+    }
+
+    private static Lies laid(LaidList laid, double highMm) {
+        return new Lies(
+                new OfLists(laid.list()),
+                laid.leftMm(),
+                laid.downMm(),
+                laid.widthMm(),
+                new Box(laid.leftMm(), laid.downMm(), laid.leftMm() + laid.widthMm(), laid.downMm() + highMm));
+    }
+
+    private static Lies view(Surroundings scene, Box box) {
+        var nudge = scene.view().view().nudge();
+        return new Lies(new OfView(), nudge.rightMm(), nudge.downMm(), 0, box);
+    }
+
+    /** A line reaches from edge to edge of the paper. */
+    private static Lies line(int at, Page page) {
+        var line = page.arrangement().lines().get(at);
+        var sheet = page.sheet();
+        var isDown = line.run() == Run.DOWN;
+        return new Lies(
+                new OfLines(at),
+                isDown ? line.mm() : 0,
+                isDown ? 0 : line.mm(),
+                0,
+                isDown
+                        ? new Box(line.mm(), 0, line.mm(), sheet.heightMm())
+                        : new Box(0, line.mm(), sheet.widthMm(), line.mm()));
+    }
+}
