@@ -65,12 +65,16 @@ public class LeavingBench {
 
     @Benchmark
     public void leavesAsPdf() throws IOException, Progress.Cancelled {
-        Export.writeAll(composed(), Export.Lasting.PRINT, folder.resolve("ten.pdf"), Progress.NONE);
+        Export.writeAll(composed(), Export.Picture.USUAL, folder.resolve("ten.pdf"), Progress.NONE);
     }
 
     @Benchmark
     public void leavesToBeKept() throws IOException, Progress.Cancelled {
-        Export.writeAll(composed(), Export.Lasting.ARCHIVE, folder.resolve("kept.pdf"), Progress.NONE);
+        Export.writeAll(
+                composed(),
+                Export.Picture.USUAL.withLasting(Export.Lasting.ARCHIVE),
+                folder.resolve("kept.pdf"),
+                Progress.NONE);
     }
 
     @Benchmark

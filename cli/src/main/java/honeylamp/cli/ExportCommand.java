@@ -55,6 +55,12 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--archive", description = "a PDF to be kept for many years: PDF/A-2, level A")
     private boolean archive;
 
+    @Option(
+            names = "--notes",
+            paramLabel = "WHAT",
+            description = "what a PDF or SVG says of itself: nothing, title (usual), or title_and_author")
+    private Export.Notes notes = Export.Notes.TITLE;
+
     @Option(names = "--page", paramLabel = "N", description = "which page (default 1), or all for a PDF of all")
     private String page = "1";
 
@@ -92,7 +98,8 @@ final class ExportCommand implements Callable<Integer> {
     private Export.Picture asked() {
         var size = longest.isPresent() ? new Export.Size.Longest(longest.get()) : new Export.Size.Dpi(dpi);
         var backing = clear ? Backing.CLEAR : white ? Backing.WHITE : Backing.PAPER;
-        return new Export.Picture(size, backing, planOnly ? Export.Cut.PLAN : Export.Cut.PAGE, mostKb, lasting());
+        return new Export.Picture(
+                size, backing, planOnly ? Export.Cut.PLAN : Export.Cut.PAGE, mostKb, lasting(), notes);
     }
 
     private Export.Lasting lasting() {
@@ -115,11 +122,7 @@ final class ExportCommand implements Callable<Integer> {
         var pages = LaidPlan.of(opened.plan()).pages();
         try {
             if (all) {
-                Export.writeAll(
-                        pages.stream().map(p -> composed(p, opened)).toList(),
-                        picture.lasting(),
-                        output,
-                        Progress.NONE);
+                Export.writeAll(pages.stream().map(p -> composed(p, opened)).toList(), picture, output, Progress.NONE);
             } else {
                 var composed = composed(pages.get(number - 1), opened);
                 Export.write(composed, format, picture, output, Progress.NONE);

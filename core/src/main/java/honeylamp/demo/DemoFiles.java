@@ -91,7 +91,7 @@ public final class DemoFiles {
     /** Draws every kind of piece at three sizes, a PDF with a page for each family. */
     public static void writePieces(Path file) throws IOException {
         try {
-            Export.writeAll(PieceSheet.pages(), Export.Lasting.PRINT, file, Progress.NONE);
+            Export.writeAll(PieceSheet.pages(), Export.Picture.USUAL, file, Progress.NONE);
         } catch (Progress.Cancelled e) {
             throw new IOException("it was cancelled", e);
         }

@@ -45,7 +45,11 @@ final class DemoSets {
                     .map(p -> pictures.printed(p, Map.of()))
                     .toList();
             try {
-                Export.writeAll(pages, Export.Lasting.ARCHIVE, folder.resolve(set.name + ".pdf"), Progress.NONE);
+                Export.writeAll(
+                        pages,
+                        Export.Picture.USUAL.withLasting(Export.Lasting.ARCHIVE),
+                        folder.resolve(set.name + ".pdf"),
+                        Progress.NONE);
             } catch (Progress.Cancelled e) {
                 throw new IOException("it was cancelled", e);
             }

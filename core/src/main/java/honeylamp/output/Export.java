@@ -131,16 +131,44 @@ public final class Export {
         }
     }
 
+    /** What a PDF or an SVG says of itself, besides what is drawn on it. */
+    public enum Notes {
+        NOTHING("Nothing"),
+        TITLE("Title"),
+        TITLE_AND_AUTHOR("Title and who drew it");
+
+        private final String label;
+
+        Notes(String label) {
+            this.label = label;
+        }
+
+        /** The words people see. */
+        public String label() {
+            return label;
+        }
+
+        /** A page that says no more of itself. */
+        private ComposedPage of(ComposedPage page) {
+            return switch (this) {
+                case NOTHING -> page.calling("", "");
+                case TITLE -> page.calling(page.title(), "");
+                case TITLE_AND_AUTHOR -> page;
+            };
+        }
+    }
+
     /**
      * A picture as it is asked for, whatever page it is of.
      *
      * @param mostKb the most the file may have, in thousands of bytes
      * @param lasting what it is for, if it is a PDF
+     * @param notes what it says of itself, if it is a PDF or an SVG
      */
-    public record Picture(Size size, Backing backing, Cut cut, Optional<Integer> mostKb, Lasting lasting) {
+    public record Picture(Size size, Backing backing, Cut cut, Optional<Integer> mostKb, Lasting lasting, Notes notes) {
         /** As sharp as print, on its paper. */
-        public static final Picture USUAL =
-                new Picture(new Size.Dpi(USUAL_DPI), Backing.PAPER, Cut.PAGE, Optional.empty(), Lasting.PRINT);
+        public static final Picture USUAL = new Picture(
+                new Size.Dpi(USUAL_DPI), Backing.PAPER, Cut.PAGE, Optional.empty(), Lasting.PRINT, Notes.TITLE);
 
         public static final int LEAST_KB = 10;
         public static final int MOST_KB = 100_000;
@@ -168,23 +196,27 @@ public final class Export {
         }
 
         public Picture withSize(Size other) {
-            return new Picture(other, backing, cut, mostKb, lasting);
+            return new Picture(other, backing, cut, mostKb, lasting, notes);
         }
 
         public Picture withBacking(Backing other) {
-            return new Picture(size, other, cut, mostKb, lasting);
+            return new Picture(size, other, cut, mostKb, lasting, notes);
         }
 
         public Picture withCut(Cut other) {
-            return new Picture(size, backing, other, mostKb, lasting);
+            return new Picture(size, backing, other, mostKb, lasting, notes);
         }
 
         public Picture withMostKb(Optional<Integer> other) {
-            return new Picture(size, backing, cut, other, lasting);
+            return new Picture(size, backing, cut, other, lasting, notes);
+        }
+
+        public Picture withNotes(Notes other) {
+            return new Picture(size, backing, cut, mostKb, lasting, other);
         }
 
         public Picture withLasting(Lasting other) {
-            return new Picture(size, backing, cut, mostKb, other);
+            return new Picture(size, backing, cut, mostKb, other, notes);
         }
     }
 
@@ -245,9 +277,11 @@ public final class Export {
      * @throws IOException if the file cannot be written; an older file of that name is then untouched
      * @throws Progress.Cancelled if the progress ended the work; likewise
      */
-    public static void writeAll(List<ComposedPage> pages, Lasting lasting, Path file, Progress progress)
+    public static void writeAll(List<ComposedPage> pages, Picture picture, Path file, Progress progress)
             throws IOException, Progress.Cancelled {
-        WholeFile.<Progress.Cancelled>write(file, out -> PdfOutput.write(pages, lasting, out, progress));
+        WholeFile.<Progress.Cancelled>write(
+                file,
+                out -> PdfOutput.write(pages.stream().map(picture.notes::of).toList(), picture.lasting, out, progress));
     }
 
     /**
@@ -259,7 +293,7 @@ public final class Export {
      */
     public static void write(ComposedPage whole, Format format, Picture picture, Path file, Progress progress)
             throws IOException, Progress.Cancelled {
-        var page = shaped(picture.cut == Cut.PLAN ? PlanCut.of(whole) : whole, format, picture.size);
+        var page = picture.notes.of(shaped(picture.cut == Cut.PLAN ? PlanCut.of(whole) : whole, format, picture.size));
         WholeFile.<Progress.Cancelled>write(file, out -> {
             switch (format) {
                 case PDF -> PdfOutput.write(List.of(page), picture.lasting, out, progress);

@@ -19,12 +19,18 @@ final class PdfNotes {
     /** Writes the notes of a document; the same page gives the same ones. */
     static void write(PDDocument document, ComposedPage first, Export.Lasting lasting) throws IOException {
         var information = document.getDocumentInformation();
-        information.setTitle(first.title());
-        information.setAuthor(first.author());
+        if (!first.title().isBlank()) {
+            information.setTitle(first.title());
+        }
+        if (!first.author().isBlank()) {
+            information.setAuthor(first.author());
+        }
         information.setProducer(PRODUCER);
         var notes = XMPMetadata.createXMPMetadata();
         var general = notes.createAndAddDublinCoreSchema();
-        general.setTitle(first.title());
+        if (!first.title().isBlank()) {
+            general.setTitle(first.title());
+        }
         general.setFormat("application/pdf");
         if (!first.author().isBlank()) {
             general.addCreator(first.author());

@@ -110,7 +110,9 @@ final class SvgOutput {
         xml.writeAttribute("width", number(page.widthMm()) + "mm");
         xml.writeAttribute("height", number(page.heightMm()) + "mm");
         xml.writeAttribute("viewBox", "0 0 " + number(page.widthMm()) + " " + number(page.heightMm()));
-        element("title", page.title());
+        if (!page.title().isBlank()) {
+            element("title", page.title());
+        }
         var fonts = SvgFonts.rules(page.drawing());
         if (!fonts.isEmpty()) {
             element("style", fonts);

@@ -47,6 +47,11 @@ public record ComposedPage(
         return new ComposedPage(widthMm, heightMm, frame, title, name, author, other);
     }
 
+    /** The page as part of a document of another title, by another author; empty for none. */
+    public ComposedPage calling(String other, String by) {
+        return new ComposedPage(widthMm, heightMm, frame, other, name, by, drawing);
+    }
+
     /** A part of the page, in paper mm, as a page of its own. */
     public ComposedPage cut(Box part) {
         var by = new Point(-part.minX(), -part.minY());

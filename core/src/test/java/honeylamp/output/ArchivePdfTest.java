@@ -49,7 +49,11 @@ class ArchivePdfTest {
 
     private Path written(Plan plan, Export.Lasting lasting) throws Exception {
         var file = folder.resolve("plan.pdf");
-        Export.writeAll(pages(plan), lasting, file, Progress.NONE);
+        Export.writeAll(
+                pages(plan),
+                Export.Picture.USUAL.withLasting(lasting).withNotes(Export.Notes.TITLE_AND_AUTHOR),
+                file,
+                Progress.NONE);
         return file;
     }
 

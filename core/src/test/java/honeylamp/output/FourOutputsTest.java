@@ -264,11 +264,32 @@ class FourOutputsTest {
                 Math.max(Math.abs((a >> 8 & 255) - (b >> 8 & 255)), Math.abs((a & 255) - (b & 255))));
     }
 
+    /** A file says of itself what was chosen: nothing, its title, or who drew it too. */
+    @Test
+    void aFileSaysOfItselfWhatWasChosen() throws Exception {
+        for (var notes : Export.Notes.values()) {
+            var picture = Export.Picture.USUAL.withNotes(notes);
+            var pdf = folder.resolve(notes + ".pdf");
+            Export.write(page(), Export.Format.PDF, picture, pdf, Progress.NONE);
+            try (var document = Loader.loadPDF(pdf.toFile())) {
+                var said = document.getDocumentInformation();
+                assertThat(said.getTitle()).isEqualTo(notes == Export.Notes.NOTHING ? null : "Marks");
+                assertThat(said.getAuthor()).isEqualTo(notes == Export.Notes.TITLE_AND_AUTHOR ? "A. Drawer" : null);
+                var xmp = new String(document.getDocumentCatalog().getMetadata().toByteArray(), StandardCharsets.UTF_8);
+                assertThat(xmp.contains("A. Drawer")).isEqualTo(notes == Export.Notes.TITLE_AND_AUTHOR);
+                assertThat(xmp.contains("Marks")).isEqualTo(notes != Export.Notes.NOTHING);
+            }
+            var svg = folder.resolve(notes + ".svg");
+            Export.write(page(), Export.Format.SVG, picture, svg, Progress.NONE);
+            assertThat(Files.readString(svg).contains("<title>Marks")).isEqualTo(notes != Export.Notes.NOTHING);
+        }
+    }
+
     @Test
     void thePdfSaysWhoseItIsAndInWhichColoursAndItsWordsAreWords() throws Exception {
         try (var document = Loader.loadPDF(export("pdf").toFile())) {
             assertThat(document.getDocumentInformation().getTitle()).isEqualTo("Marks");
-            assertThat(document.getDocumentInformation().getAuthor()).isEqualTo("A. Drawer");
+            assertThat(document.getDocumentInformation().getAuthor()).isNull(); // only if that is chosen
             assertThat(document.getDocumentCatalog().getLanguage()).isEqualTo("en");
             assertThat(document.getDocumentCatalog().getOutputIntents())
                     .singleElement()

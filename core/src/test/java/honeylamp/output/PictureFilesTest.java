@@ -208,7 +208,7 @@ class PictureFilesTest {
         var pages = LaidPlan.of(plan).pages().stream()
                 .map(p -> SheetComposer.compose(p, Lamp.LIT, 0.5))
                 .toList();
-        Export.writeAll(pages, Export.Lasting.PRINT, file, Progress.NONE);
+        Export.writeAll(pages, Export.Picture.USUAL, file, Progress.NONE);
         try (var pdf = Loader.loadPDF(file.toFile())) {
             var item = pdf.getDocumentCatalog().getDocumentOutline().getFirstChild();
             for (var i = 0; i < pages.size(); i++) {

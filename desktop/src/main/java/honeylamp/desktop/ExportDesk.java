@@ -1,14 +1,19 @@
 package honeylamp.desktop;
 
+import honeylamp.derive.storeys.LaidPage;
 import honeylamp.desktop.files.ExportWork;
 import honeylamp.desktop.files.FileDialogs;
 import honeylamp.desktop.files.FileNames;
+import honeylamp.desktop.panel.PreviewPane;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.ReviewEdits;
 import honeylamp.output.Export;
+import honeylamp.output.Printing;
 import honeylamp.store.ClientPage;
+import honeylamp.store.ExportPreview;
 import honeylamp.store.IfcFile;
 import honeylamp.store.Leaving;
+import honeylamp.store.PagePictures;
 import honeylamp.store.RemarkFile;
 import honeylamp.store.ScheduleFile;
 import java.nio.file.Files;
@@ -22,7 +27,11 @@ final class ExportDesk {
     private final FileDialogs dialogs;
     private final Errands errands;
 
-    ExportDesk(WorkspaceModel model, FileDialogs dialogs, Errands errands) {
+    private final PreviewPane preview;
+    private Optional<Path> written = Optional.empty();
+
+    ExportDesk(WorkspaceModel model, FileDialogs dialogs, Errands errands, PreviewPane preview) {
+        this.preview = preview;
         this.model = model;
         this.dialogs = dialogs;
         this.errands = errands;
@@ -45,7 +54,7 @@ final class ExportDesk {
                             model.shown().plan().pages(),
                             model.now().document().assets(),
                             Export.Format.PDF,
-                            Export.Picture.USUAL,
+                            model.now().choices().picture(),
                             file),
                     file);
         });
@@ -54,7 +63,10 @@ final class ExportDesk {
     private void export(ExportWork work, Path file) {
         errands.follow(
                 work,
-                hard -> tell("Exported to " + file.getFileName() + ".", hard),
+                hard -> {
+                    written = Optional.of(file);
+                    tell("Exported to " + file.getFileName() + ".", hard);
+                },
                 () -> model.say("Export ended; nothing was written."),
                 e -> model.complain(
                         "Export failed: " + Errands.reason(e) + ". Choose another place or a lower resolution."),
@@ -89,6 +101,66 @@ final class ExportDesk {
                             file),
                     file);
         });
+    }
+
+    /** The page as it would be written, in each format. */
+    void preview() {
+        preview.open(this::previewed, this::exportSheet);
+    }
+
+    private void previewed(Export.Format format) {
+        var page = model.shown().page();
+        var assets = model.now().document().assets();
+        var picture = model.now().choices().picture();
+        errands.follow(
+                Errands.work("Writing the page", progress -> ExportPreview.of(page, assets, format, picture, progress)),
+                made -> preview.show(format, made),
+                () -> preview.failed("Ended."),
+                e -> preview.failed("It cannot be written so: " + Errands.reason(e) + "."),
+                () -> {});
+    }
+
+    /** Pages on paper at true size, by the print dialog of the system. */
+    void print(List<LaidPage> pages) {
+        var assets = model.now().document().assets();
+        var name = FileNames.of(model.now().plan().name());
+        var lasting = model.now().choices().picture();
+        errands.follow(
+                Errands.work("Printing", progress -> {
+                    var pictures = new PagePictures();
+                    var composed =
+                            pages.stream().map(p -> pictures.printed(p, assets)).toList();
+                    var file = Files.createTempFile("honeylamp", ".pdf");
+                    try {
+                        Export.writeAll(composed, lasting, file, progress);
+                        return dialogs.print(file, name, progress);
+                    } finally {
+                        Files.deleteIfExists(file);
+                    }
+                }),
+                came -> {
+                    if (came == Printing.Came.PRINTED || came == Printing.Came.LEFT) {
+                        model.say(came.sentence());
+                    } else {
+                        model.complain(came.sentence());
+                    }
+                },
+                () -> model.say("Printing ended."),
+                e -> model.complain("Nothing was printed: " + Errands.reason(e) + "."),
+                () -> {});
+    }
+
+    /** Shows where the file lies that was exported last. */
+    void reveal() {
+        written.ifPresentOrElse(
+                file -> {
+                    if (Files.exists(file)) {
+                        dialogs.reveal(file);
+                    } else {
+                        model.complain(file.getFileName() + " is no longer where it was written. Export it again.");
+                    }
+                },
+                () -> model.complain("Nothing was exported yet. Export the sheet first."));
     }
 
     /** All pages as they print; what is found stands in the sheet's tray. */

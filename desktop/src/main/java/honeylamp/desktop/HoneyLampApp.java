@@ -92,7 +92,7 @@ public final class HoneyLampApp extends Application {
         var state = pictures.isPresent() ? WindowState.FIRST : WindowState.read(stateFile);
         var shown = new MainWindow(
                 model,
-                new WindowDialogs(stage),
+                new WindowDialogs(stage, getHostServices()::showDocument),
                 new Libraries(
                         new KeptLibrary<>(KeptFile.WALL_TYPES, home.resolve("wall-types.json")),
                         new KeptLibrary<>(KeptFile.PRODUCTS, home.resolve("products.json")),

@@ -13,6 +13,7 @@ import honeylamp.desktop.panel.LeftWorkPane;
 import honeylamp.desktop.panel.MeasureLine;
 import honeylamp.desktop.panel.PagePicker;
 import honeylamp.desktop.panel.PlanMenu;
+import honeylamp.desktop.panel.PreviewPane;
 import honeylamp.desktop.panel.SchedulePane;
 import honeylamp.desktop.panel.SnagCounter;
 import honeylamp.desktop.panel.SnagDock;
@@ -82,6 +83,7 @@ public final class MainWindow {
     final PlanPane plan;
     final MeasureLine measure;
     final Finder finder;
+    private final PreviewPane preview;
     final TopBar top;
     final BesidePane beside;
     final GlancePane glance;
@@ -122,7 +124,8 @@ public final class MainWindow {
         snags = new SnagDock(model, desk::focusPlan, top::follow);
         contents = new ContentsDock(model, desk);
         files = new FileDesk(model, dialogs, new Errands(model, top), libraries.recent(), libraries.offices());
-        exports = new ExportDesk(model, dialogs, new Errands(model, top));
+        preview = new PreviewPane(desk::focusPlan);
+        exports = new ExportDesk(model, dialogs, new Errands(model, top), preview);
         packs = new PackDesk(model, dialogs, new Errands(model, top), libraries.recipes(), libraries.brands());
         looks = new LookDesk(model, dialogs, new Errands(model, top), libraries.looks());
         finishes = new FinishDesk(model, dialogs, new Errands(model, top), libraries.finishes());
@@ -138,7 +141,7 @@ public final class MainWindow {
         keys.follow(scene);
         parts = new WindowRound(scene);
         new PlanMenu(model, commands, plan);
-        asked = new WindowKeys(scene, model, plan, measure, finder, pages, leftWork, start, desk);
+        asked = new WindowKeys(scene, model, plan, measure, finder, pages, preview, leftWork, start, desk);
         asked.listen();
         dropping();
     }
@@ -187,10 +190,11 @@ public final class MainWindow {
                 part.setManaged(rest);
             }
         });
-        var root = new StackPane(window, finder, pages, start, leftWork);
+        var root = new StackPane(window, finder, pages, preview, start, leftWork);
         StackPane.setAlignment(leftWork, Pos.TOP_CENTER);
         StackPane.setAlignment(finder, Pos.TOP_CENTER);
         StackPane.setAlignment(pages, Pos.TOP_CENTER);
+        StackPane.setAlignment(preview, Pos.TOP_CENTER);
         root.getStyleClass().add("honeylamp");
         return root;
     }

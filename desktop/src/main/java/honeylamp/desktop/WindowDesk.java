@@ -15,6 +15,7 @@ import honeylamp.store.PlanFile;
 import honeylamp.store.SurveyFile;
 import honeylamp.units.Length;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import javafx.scene.input.Clipboard;
 import javafx.stage.WindowEvent;
@@ -170,6 +171,26 @@ final class WindowDesk implements WindowActions {
     @Override
     public void exportAll() {
         window.exports.exportAll();
+    }
+
+    @Override
+    public void previewExport() {
+        window.exports.preview();
+    }
+
+    @Override
+    public void printSheet() {
+        window.exports.print(List.of(window.model.shown().page()));
+    }
+
+    @Override
+    public void printAll() {
+        window.exports.print(window.model.shown().plan().pages());
+    }
+
+    @Override
+    public void revealExported() {
+        window.exports.reveal();
     }
 
     @Override

@@ -6,6 +6,7 @@ import honeylamp.desktop.panel.Finder;
 import honeylamp.desktop.panel.LeftWorkPane;
 import honeylamp.desktop.panel.MeasureLine;
 import honeylamp.desktop.panel.PagePicker;
+import honeylamp.desktop.panel.PreviewPane;
 import honeylamp.desktop.panel.StartPane;
 import honeylamp.desktop.picture.PlanPane;
 import honeylamp.desktop.workspace.Tool;
@@ -25,6 +26,7 @@ final class WindowKeys {
     private final MeasureLine measure;
     private final Finder finder;
     private final PagePicker pages;
+    private final PreviewPane preview;
     private final LeftWorkPane leftWork;
     private final StartPane start;
     private final WindowActions window;
@@ -38,6 +40,7 @@ final class WindowKeys {
             MeasureLine measure,
             Finder finder,
             PagePicker pages,
+            PreviewPane preview,
             LeftWorkPane leftWork,
             StartPane start,
             WindowActions window) {
@@ -47,6 +50,7 @@ final class WindowKeys {
         this.measure = measure;
         this.finder = finder;
         this.pages = pages;
+        this.preview = preview;
         this.leftWork = leftWork;
         this.start = start;
         this.window = window;
@@ -73,6 +77,10 @@ final class WindowKeys {
         swallowing = false;
         if (pages.isVisible()) {
             pages.key(e);
+            return;
+        }
+        if (preview.isVisible()) {
+            preview.key(e);
             return;
         }
         if (leftWork.isVisible()) {

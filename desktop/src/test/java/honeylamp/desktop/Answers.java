@@ -1,6 +1,12 @@
 package honeylamp.desktop;
 
 import honeylamp.desktop.files.FileDialogs;
+import honeylamp.desktop.files.FileDialogs.Changed;
+import honeylamp.desktop.files.FileDialogs.Unsaved;
+import honeylamp.output.Printing;
+import honeylamp.output.Progress;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 
@@ -13,6 +19,20 @@ final class Answers implements FileDialogs {
     Unsaved unsaved = Unsaved.STAY;
     Changed changed = Changed.STAY;
     int asked;
+    Printing.Came printed = Printing.Came.PRINTED;
+    volatile byte[] toPrint = new byte[0];
+    Optional<Path> revealed = Optional.empty();
+
+    @Override
+    public Printing.Came print(Path pdf, String name, Progress progress) throws IOException {
+        toPrint = Files.readAllBytes(pdf);
+        return printed;
+    }
+
+    @Override
+    public void reveal(Path file) {
+        revealed = Optional.of(file);
+    }
 
     @Override
     public Optional<Path> openPlan() {

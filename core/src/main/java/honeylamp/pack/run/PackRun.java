@@ -161,7 +161,7 @@ public final class PackRun {
                     Optional.of(new Packed(file.name(), asked, drawn, last.get().written())));
         }
         if (file.part().format() == Format.PDF && pages.size() > 1) {
-            Export.writeAll(pages, file.picture().lasting(), to, progress);
+            Export.writeAll(pages, file.picture(), to, progress);
         } else {
             Export.write(pages.getFirst(), file.part().format(), file.picture(), to, progress);
         }

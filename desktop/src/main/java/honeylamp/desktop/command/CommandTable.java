@@ -27,6 +27,7 @@ public final class CommandTable {
         new PickedCommands(list, model).add();
         new GestureCommands(list, model, window).add();
         new SightCommands(list, model, window).add();
+        new PageCommands(list, model, window).add();
         new HandCommands(list, model, window).add();
         list.add(
                 "meter-connect",

@@ -80,6 +80,18 @@ public interface WindowActions {
     /** Asks where and exports the sheet. */
     void exportSheet();
 
+    /** Shows the page as it would be written. */
+    void previewExport();
+
+    /** Prints the page worked on, at true size. */
+    void printSheet();
+
+    /** Prints all pages, at true size. */
+    void printAll();
+
+    /** Shows where the file lies that was exported last. */
+    void revealExported();
+
     /** Shows the schedules below the plan, or hides them. */
     void toggleSchedules();
 

@@ -56,7 +56,7 @@ public final class ExportWork extends Task<List<String>> {
             var page = composed.getFirst();
             Export.write(page, format, picture, file, this::written);
         } else {
-            Export.writeAll(composed, picture.lasting(), file, this::written);
+            Export.writeAll(composed, picture, file, this::written);
         }
         return IntStream.range(0, pages.size())
                 .mapToObj(i -> PageReading.of(pages.get(i), composed.get(i)))

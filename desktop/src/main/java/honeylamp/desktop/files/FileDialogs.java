@@ -1,6 +1,9 @@
 package honeylamp.desktop.files;
 
+import honeylamp.output.Printing;
+import honeylamp.output.Progress;
 import honeylamp.store.PictureImport;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -63,6 +66,17 @@ public interface FileDialogs {
 
     /** An SVG drawing of a piece. */
     Optional<Path> openDrawing();
+
+    /**
+     * Prints a PDF by the print dialog of the system; waits for it, off the interface thread.
+     *
+     * @throws IOException if the dialog cannot be begun
+     * @throws Progress.Cancelled if nobody waits for it any more
+     */
+    Printing.Came print(Path pdf, String name, Progress progress) throws IOException, Progress.Cancelled;
+
+    /** Shows a file where it lies, in the way of the system. */
+    void reveal(Path file);
 
     /** What to do with changes that are in no file. */
     enum Unsaved {

@@ -1,10 +1,16 @@
 package honeylamp.desktop.files;
 
+import honeylamp.desktop.files.FileDialogs.Changed;
+import honeylamp.desktop.files.FileDialogs.Unsaved;
+import honeylamp.output.Printing;
+import honeylamp.output.Progress;
 import java.io.File;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar.ButtonData;
 import javafx.scene.control.ButtonType;
@@ -17,10 +23,27 @@ import org.jspecify.annotations.Nullable;
 /** The dialogs of the window system. */
 public final class WindowDialogs implements FileDialogs {
     private final Window owner;
+    private final Consumer<String> shower;
 
-    /** Dialogs over a window. */
-    public WindowDialogs(Window owner) {
+    /**
+     * Dialogs over a window.
+     *
+     * @param shower shows what is at an address, as the system does
+     */
+    public WindowDialogs(Window owner, Consumer<String> shower) {
         this.owner = owner;
+        this.shower = shower;
+    }
+
+    @Override
+    public Printing.Came print(Path pdf, String name, Progress progress) throws IOException, Progress.Cancelled {
+        return Printing.dialog(pdf, name, progress);
+    }
+
+    @Override
+    public void reveal(Path file) {
+        var folder = file.toAbsolutePath().getParent();
+        shower.accept((folder == null ? file : folder).toUri().toString());
     }
 
     @Override

@@ -1,11 +1,11 @@
 package honeylamp.desktop.panel;
 
 import honeylamp.catalogue.Scales;
+import honeylamp.desktop.panel.part.Pictures;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.store.PdfPages;
 import honeylamp.units.UnitSystem;
 import honeylamp.units.Words;
-import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,7 +19,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.image.ImageView;
-import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
@@ -113,22 +112,12 @@ public final class PagePicker extends VBox {
             return; // put away meanwhile
         }
         try {
-            var image = fx(file.thumbnail(index, 2 * THUMBNAIL_PX));
+            var image = Pictures.fx(file.thumbnail(index, 2 * THUMBNAIL_PX));
             Platform.runLater(() -> picture.setImage(image));
         } catch (IOException e) {
             LOG.warn("page {} of {} has no thumbnail", index + 1, file.name(), e);
             Platform.runLater(() -> words.setText("Page " + (index + 1) + ", cannot be shown"));
         }
-    }
-
-    private static WritableImage fx(BufferedImage image) {
-        var out = new WritableImage(image.getWidth(), image.getHeight());
-        for (var y = 0; y < image.getHeight(); y++) {
-            for (var x = 0; x < image.getWidth(); x++) {
-                out.getPixelWriter().setArgb(x, y, 0xFF000000 | image.getRGB(x, y));
-            }
-        }
-        return out;
     }
 
     private void choose(int index) {

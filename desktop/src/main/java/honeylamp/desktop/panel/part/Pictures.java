@@ -1,5 +1,6 @@
 package honeylamp.desktop.panel.part;
 
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.HashMap;
@@ -10,6 +11,8 @@ import java.util.concurrent.Executors;
 import javafx.application.Platform;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
 import javafx.scene.layout.StackPane;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -34,6 +37,17 @@ public final class Pictures {
     public Pictures(double width, double height) {
         this.width = width;
         this.height = height;
+    }
+
+    /** A picture as the window shows it; what is clear in it stays clear. */
+    public static WritableImage fx(BufferedImage image) {
+        var w = image.getWidth();
+        var out = new WritableImage(w, image.getHeight());
+        for (var y = 0; y < image.getHeight(); y++) {
+            var row = image.getRGB(0, y, w, 1, null, 0, w);
+            out.getPixelWriter().setPixels(0, y, w, 1, PixelFormat.getIntArgbInstance(), row, 0, w);
+        }
+        return out;
     }
 
     /** A box that shows a picture as soon as it is there. */

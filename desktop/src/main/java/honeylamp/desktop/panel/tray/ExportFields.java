@@ -7,6 +7,7 @@ import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.output.Export;
 import honeylamp.output.Export.Backing;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
@@ -26,6 +27,13 @@ record ExportFields(WorkspaceModel model, WindowActions window, SheetTray.Part p
         return List.of(
                 export,
                 allPages,
+                new FlowPane(
+                        6,
+                        6,
+                        button("See it first\u2026", "preview-export"),
+                        button("Print\u2026", "print"),
+                        button("Print all pages\u2026", "print-all"),
+                        button("Show the file", "reveal-export")),
                 Widgets.button("Model, IFC4\u2026", "export-model", other.tip(), other.action()),
                 Widgets.quiet("Pictures"),
                 new FlowPane(
@@ -53,7 +61,29 @@ record ExportFields(WorkspaceModel model, WindowActions window, SheetTray.Part p
                                 () -> choose(
                                         picture.withLasting(picture.lasting().other())))),
                 longest(picture),
-                mostKb(picture));
+                mostKb(picture),
+                Widgets.quiet("A PDF or SVG says of itself"),
+                notes(picture));
+    }
+
+    private Node button(String label, String command) {
+        var of = window.commands().of(command);
+        return Widgets.button(label, command, of.tip(), of.action());
+    }
+
+    /** Nothing private leaves the house unasked. */
+    private Node notes(Export.Picture picture) {
+        var out = new FlowPane(6, 6);
+        for (var each : Export.Notes.values()) {
+            out.getChildren()
+                    .add(Widgets.toggle(
+                            each.label(),
+                            "notes-" + each.name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                            "Besides what is drawn on it; no place, no time, no name of the machine",
+                            picture.notes() == each,
+                            () -> choose(picture.withNotes(each))));
+        }
+        return out;
     }
 
     /** Pictures are as sharp as print, or so many pixels long. */
