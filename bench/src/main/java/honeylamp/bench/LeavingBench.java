@@ -3,20 +3,19 @@ package honeylamp.bench;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.edit.PageEdits;
-import honeylamp.illustrate.Illustration;
-import honeylamp.illustrate.paper.Lamp;
 import honeylamp.output.Export;
 import honeylamp.output.Progress;
 import honeylamp.plan.Plan;
 import honeylamp.sheet.ComposedPage;
-import honeylamp.sheet.SheetComposer;
 import honeylamp.store.ClientPage;
 import honeylamp.store.IfcFile;
+import honeylamp.store.PagePictures;
 import honeylamp.store.PlanDocument;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -52,14 +51,12 @@ public class LeavingBench {
         }
     }
 
-    private List<ComposedPage> composed() {
-        return LaidPlan.of(ten).pages().stream()
-                .map(p -> SheetComposer.compose(p, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM))
-                .toList();
+    private List<ComposedPage> composed() throws Progress.Cancelled {
+        return new PagePictures().printed(LaidPlan.of(ten).pages(), Map.of(), Progress.NONE);
     }
 
     @Benchmark
-    public List<ComposedPage> leavesBaseline() {
+    public List<ComposedPage> leavesBaseline() throws Progress.Cancelled {
         return composed();
     }
 

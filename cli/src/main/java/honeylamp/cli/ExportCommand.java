@@ -122,7 +122,11 @@ final class ExportCommand implements Callable<Integer> {
         var pages = LaidPlan.of(opened.plan()).pages();
         try {
             if (all) {
-                Export.writeAll(pages.stream().map(p -> composed(p, opened)).toList(), picture, output, Progress.NONE);
+                Export.writeAll(
+                        new PagePictures().printed(pages, opened.assets(), Progress.NONE),
+                        picture,
+                        output,
+                        Progress.NONE);
             } else {
                 var composed = composed(pages.get(number - 1), opened);
                 Export.write(composed, format, picture, output, Progress.NONE);

@@ -40,11 +40,8 @@ final class DemoSets {
                 new Called("sailcloth-yard-schemes", schemes()),
                 new Called("quillback-lane-storeys", storeys()),
                 new Called("boat-shed-survey", survey()))) {
-            var pictures = new PagePictures();
-            var pages = LaidPlan.of(set.plan).pages().stream()
-                    .map(p -> pictures.printed(p, Map.of()))
-                    .toList();
             try {
+                var pages = new PagePictures().printed(LaidPlan.of(set.plan).pages(), Map.of(), Progress.NONE);
                 Export.writeAll(
                         pages,
                         Export.Picture.USUAL.withLasting(Export.Lasting.ARCHIVE),

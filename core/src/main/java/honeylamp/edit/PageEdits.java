@@ -273,6 +273,15 @@ public final class PageEdits {
         return Outcome.done(plan.withPresentation(presentation.withPages(pages)));
     }
 
+    /** A recipe belongs to the plan from now on, or no longer; whoever begins with it as a template gets it too. */
+    public static Plan recipe(Plan plan, String name) {
+        var recipes = new ArrayList<>(plan.presentation().recipes());
+        if (!recipes.remove(name)) {
+            recipes.add(name);
+        }
+        return plan.withPresentation(plan.presentation().withRecipes(recipes));
+    }
+
     private static Page of(Plan plan, PageId page) {
         return plan.presentation().page(page).orElseThrow();
     }

@@ -24,16 +24,23 @@ import java.util.stream.Stream;
  * themselves, so that what chance makes of the numbers of elements never changes with them.
  *
  * @param revisions what was changed since it was first sent, the first first
+ * @param recipes the names of the recipes its packs are made by
  */
 @RecordBuilder
-public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pages, List<Revision> revisions)
+public record Presentation(
+        List<HeldLook> looks, List<View> views, List<Page> pages, List<Revision> revisions, List<String> recipes)
         implements PresentationBuilder.With {
+    /** More packs of one plan nobody makes. */
+    private static final int MOST_RECIPES = 40;
+
     /** Freezes the lists; refuses a view in no look and a page of no view. */
     public Presentation {
         looks = List.copyOf(looks);
         views = List.copyOf(views);
         pages = List.copyOf(pages);
         revisions = List.copyOf(revisions);
+        recipes = List.copyOf(recipes);
+        Checks.within("recipes of a plan", recipes.size(), 0, MOST_RECIPES);
         Checks.within("revisions", revisions.size(), 0, Revision.MOST);
         if (views.isEmpty() || pages.isEmpty()) {
             throw new IllegalArgumentException("a plan needs a view and a page");
@@ -71,7 +78,7 @@ public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pa
             views.add(view);
             pages.add(Page.of(new PageId(pages.size() + 1), view.id(), sheet));
         }
-        return new Presentation(List.of(held), views, pages, List.of());
+        return new Presentation(List.of(held), views, pages, List.of(), List.of());
     }
 
     /**
@@ -133,7 +140,7 @@ public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pa
         var used = new HashSet<LookId>();
         otherViews.forEach(v -> used.add(v.look()));
         return new Presentation(
-                otherLooks.stream().filter(l -> used.contains(l.id())).toList(), otherViews, pages, revisions);
+                otherLooks.stream().filter(l -> used.contains(l.id())).toList(), otherViews, pages, revisions, recipes);
     }
 
     /** With a further look. */
@@ -159,7 +166,8 @@ public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pa
                         .map(v -> v.withLook(now.getOrDefault(v.look(), v.look())))
                         .toList(),
                 pages,
-                revisions);
+                revisions,
+                recipes);
     }
 
     /** With a look changed, for all that have it. */
@@ -190,7 +198,7 @@ public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pa
         allViews.add(1 + index(views, v -> v.id().equals(after)), view);
         var allPages = new ArrayList<>(pages);
         allPages.add(1 + index(pages, p -> p.views().contains(after)), page);
-        return new Presentation(looks, allViews, allPages, revisions);
+        return new Presentation(looks, allViews, allPages, revisions, recipes);
     }
 
     /** The place of the last that is meant; of the last of all if none is. */
@@ -226,7 +234,8 @@ public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pa
                                 left.getFirst().id(),
                                 pages.getFirst().sheet()))
                         : pagesLeft,
-                revisions);
+                revisions,
+                recipes);
     }
 
     /** What becomes of it when storeys come and go: each new one gets a view and a page, lost ones lose theirs. */

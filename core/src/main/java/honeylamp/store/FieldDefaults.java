@@ -56,6 +56,7 @@ final class FieldDefaults {
             new Field(TITLE, "logo", JSON.nullNode()),
             new Field(TITLE, "made", JSON.nullNode()),
             new Field(List.of("presentation"), "revisions", JSON.arrayNode()),
+            new Field(List.of("presentation"), "recipes", JSON.arrayNode()),
             new Field(List.of("presentation", "pages"), "boxes", JSON.arrayNode()),
             new Field(List.of("presentation", "pages"), "arrangement", usualArrangement()),
             new Field(List.of(), "groups", JSON.arrayNode()),
@@ -335,6 +336,12 @@ final class FieldDefaults {
         ALL.stream()
                 .filter(f -> f.of.equals(LOOK))
                 .forEach(f -> fill(looks, new Field(List.of("look"), f.name, f.value), 0));
+    }
+
+    /** Fills in what recipes of packs lack. */
+    static void fillRecipes(JsonNode recipes) {
+        fill(recipes, new Field(List.of("parts"), "lasting", JSON.stringNode("print")), 0);
+        fill(recipes, new Field(List.of("parts"), "notes", JSON.stringNode("title")), 0);
     }
 
     /** Fills in what own pieces lack. */

@@ -107,8 +107,13 @@ public final class KeptFile<T> {
             new KeptFile<>(AtHand[].class, "favourites", a -> a.why() + " " + a.what(), (a, _) -> a, 600);
 
     /** Recipes of packs. */
-    public static final KeptFile<Recipe> RECIPES =
-            new KeptFile<>(Recipe[].class, "recipes", Recipe::name, (recipe, _) -> recipe);
+    public static final KeptFile<Recipe> RECIPES = new KeptFile<>(
+            Recipe[].class,
+            "recipes",
+            Recipe::name,
+            (recipe, _) -> recipe,
+            Integer.MAX_VALUE,
+            FieldDefaults::fillRecipes);
 
     /** Brands of packs. */
     public static final KeptFile<Brand> BRANDS =

@@ -12,6 +12,7 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
+import honeylamp.output.Progress;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Look;
 import honeylamp.plan.Page.LaidPicture;
@@ -24,9 +25,14 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.Callable;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicInteger;
 import javax.imageio.ImageIO;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -43,6 +49,8 @@ public final class PagePictures {
 
     private static final double MOST_PX_PER_MM = 600 / Length.MM_PER_INCH;
 
+    private static final int AT_A_TIME = 2;
+
     private record Smaller(String asset, int halves) {}
 
     private final Map<String, Optional<Pixels>> ready = new ConcurrentHashMap<>();
@@ -56,6 +64,39 @@ public final class PagePictures {
         var bare = unstamped(page, assets);
         var holding = ApprovalStamp.holding(page, bare);
         return holding.isEmpty() ? bare : bare.with(ApprovalStamp.layer(page, holding));
+    }
+
+    /**
+     * Pages as they leave the house, two drawn at a time.
+     *
+     * @throws Progress.Cancelled if the progress ended the work
+     */
+    public List<ComposedPage> printed(List<LaidPage> pages, Map<String, byte[]> assets, Progress progress)
+            throws Progress.Cancelled {
+        var ready = new AtomicInteger();
+        List<Callable<ComposedPage>> works = pages.stream()
+                .<Callable<ComposedPage>>map(page -> () -> {
+                    progress.at((double) ready.get() / pages.size());
+                    var made = printed(page, assets);
+                    progress.at((double) ready.incrementAndGet() / pages.size());
+                    return made;
+                })
+                .toList();
+        try (var threads = Executors.newFixedThreadPool(AT_A_TIME)) {
+            var out = new ArrayList<ComposedPage>();
+            for (var future : threads.invokeAll(works)) {
+                out.add(future.get());
+            }
+            return List.copyOf(out);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new Progress.Cancelled();
+        } catch (ExecutionException e) {
+            if (e.getCause() instanceof Progress.Cancelled cancelled) {
+                throw cancelled;
+            }
+            throw new IllegalStateException("drawing a page went wrong", e.getCause());
+        }
     }
 
     /** The same without stamps. */

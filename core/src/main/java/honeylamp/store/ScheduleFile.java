@@ -17,12 +17,19 @@ import java.io.OutputStreamWriter;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.dhatim.fastexcel.Workbook;
@@ -33,6 +40,9 @@ import org.dhatim.fastexcel.Worksheet;
  * column. Lengths are in mm, or in feet and inches as words; areas in m².
  */
 public final class ScheduleFile {
+    private static final Pattern CREATED = Pattern.compile("<dcterms:(created|modified)[^>]*>[^<]*</dcterms:\\1>");
+    private static final LocalDateTime NO_TIME = LocalDateTime.of(1980, 1, 1, 0, 0);
+
     private ScheduleFile() {}
 
     /** The kinds of file, known by their ending. */
@@ -77,11 +87,43 @@ public final class ScheduleFile {
     }
 
     private static void workbook(List<Schedule> schedules, UnitSystem units, OutputStream out) throws IOException {
-        try (var book = new Workbook(out, "Honey Lamp", "1.0")) {
-            for (var schedule : schedules) {
-                fill(book.newWorksheet(schedule.subject().label()), schedule, units);
+        var made = Files.createTempFile("honeylamp", ".xlsx");
+        try {
+            try (var file = Files.newOutputStream(made);
+                    var book = new Workbook(file, "Honey Lamp", "1.0")) {
+                for (var schedule : schedules) {
+                    fill(book.newWorksheet(schedule.subject().label()), schedule, units);
+                }
+            }
+            timeless(made, out);
+        } finally {
+            Files.deleteIfExists(made);
+        }
+    }
+
+    /** The same schedules give the same bytes: a workbook says when it was made, in its notes and of each of its entries. */
+    private static void timeless(Path book, OutputStream out) throws IOException {
+        var zip = new ZipOutputStream(out); // not closed: what is under it belongs to others
+        try (var in = new ZipFile(book.toFile())) {
+            for (var entry : Collections.list(in.entries())) {
+                var copy = new ZipEntry(entry.getName());
+                copy.setTimeLocal(NO_TIME);
+                zip.putNextEntry(copy);
+                try (var content = in.getInputStream(entry)) {
+                    zip.write(undated(entry.getName(), content.readAllBytes()));
+                }
+                zip.closeEntry();
             }
         }
+        zip.finish();
+    }
+
+    private static byte[] undated(String name, byte[] bytes) {
+        return name.equals("docProps/core.xml")
+                ? CREATED.matcher(new String(bytes, StandardCharsets.UTF_8))
+                        .replaceAll("")
+                        .getBytes(StandardCharsets.UTF_8)
+                : bytes;
     }
 
     private static void fill(Worksheet sheet, Schedule schedule, UnitSystem units) {

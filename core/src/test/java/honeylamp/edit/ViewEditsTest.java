@@ -168,16 +168,23 @@ class ViewEditsTest {
     @Test
     void whatHangsTogetherIsRequired() {
         var presentation = HOUSE.presentation();
-        assertThatThrownBy(() -> new Presentation(List.of(), presentation.views(), presentation.pages(), List.of()))
+        assertThatThrownBy(() ->
+                        new Presentation(List.of(), presentation.views(), presentation.pages(), List.of(), List.of()))
                 .hasMessageContaining("view v1 asks for k1");
         assertThatThrownBy(() -> new Presentation(
-                        presentation.looks(), presentation.views().subList(0, 1), presentation.pages(), List.of()))
+                        presentation.looks(),
+                        presentation.views().subList(0, 1),
+                        presentation.pages(),
+                        List.of(),
+                        List.of()))
                 .hasMessageContaining("page p2 asks for v2");
-        assertThatThrownBy(() -> new Presentation(presentation.looks(), presentation.views(), List.of(), List.of()))
+        assertThatThrownBy(() ->
+                        new Presentation(presentation.looks(), presentation.views(), List.of(), List.of(), List.of()))
                 .hasMessageContaining("needs a view and a page");
         var twice =
                 List.of(presentation.views().getFirst(), presentation.views().getFirst());
-        assertThatThrownBy(() -> new Presentation(presentation.looks(), twice, presentation.pages(), List.of()))
+        assertThatThrownBy(
+                        () -> new Presentation(presentation.looks(), twice, presentation.pages(), List.of(), List.of()))
                 .hasMessageContaining("two are called v1");
     }
 }

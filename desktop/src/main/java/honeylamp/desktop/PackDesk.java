@@ -25,13 +25,37 @@ record PackDesk(
 
     /** Asks for a folder and makes all files of a recipe in it; the brand that is carried goes with it. */
     void pack(Recipe recipe) {
+        pack("Packing " + recipe.name(), List.of(recipe));
+    }
+
+    /** Asks for a folder and makes in it all files of all recipes that belong to the plan. */
+    void packPlan() {
+        var named = model.now().plan().presentation().recipes();
+        var known = all().stream().filter(r -> named.contains(r.name())).toList();
+        var names = known.stream().map(Recipe::name).toList();
+        var missing = named.stream().filter(n -> !names.contains(n)).toList();
+        if (named.isEmpty()) {
+            model.complain("No recipe belongs to this plan yet. Choose some in Sheet, under Packs.");
+        } else if (!missing.isEmpty()) {
+            model.complain("The recipe \"" + missing.getFirst()
+                    + "\" is not on this machine. Bring it in, or take it from this plan in Sheet, under Packs.");
+        } else {
+            pack("Packing " + model.now().plan().spokenName(), known);
+        }
+    }
+
+    private void pack(String title, List<Recipe> wanted) {
         dialogs.packFolder().ifPresent(folder -> {
-            var carried = carried().or(recipe::brand);
-            var branded = new Recipe(recipe.name(), recipe.about(), recipe.parts(), carried);
             var document = model.now().current();
             errands.follow(
-                    Errands.work(
-                            "Packing " + recipe.name(), progress -> PackRun.into(folder, branded, document, progress)),
+                    Errands.work(title, progress -> {
+                        var lines = new ArrayList<PackRun.Line>();
+                        for (var recipe : wanted) {
+                            var branded = recipe.withBrand(carried().or(recipe::brand));
+                            lines.addAll(PackRun.into(folder, branded, document, progress));
+                        }
+                        return lines;
+                    }),
                     lines -> tell(lines, folder),
                     () -> model.say("Packing ended; what was written stays."),
                     e -> model.complain("Nothing more was packed: " + Errands.reason(e) + ". Choose another folder."),
@@ -78,7 +102,8 @@ record PackDesk(
                         () -> {}));
     }
 
-    private List<Recipe> all() {
+    /** Those that ship, and in their place those a person keeps under the same name. */
+    List<Recipe> all() {
         var out = new ArrayList<>(Recipes.all());
         for (var own : recipes.all()) {
             out.removeIf(r -> r.name().equals(own.name()));

@@ -268,6 +268,11 @@ final class WindowDesk implements WindowActions {
     }
 
     @Override
+    public void packPlan() {
+        window.packs.packPlan();
+    }
+
+    @Override
     public void pack(Recipe recipe) {
         window.packs.pack(recipe);
     }

@@ -72,8 +72,8 @@ record PackFile(String name, Part part, List<LaidPage> pages) {
                 },
                 Export.Cut.PAGE, // cut before the brand is put below it
                 measure.mostKb(),
-                Export.Lasting.PRINT,
-                Export.Notes.TITLE);
+                part.lasting(),
+                part.notes());
     }
 
     private static Export.Size size(Measure measure) {

@@ -139,6 +139,12 @@ final class PlanCommands {
                 "The file that a client page saved",
                 Place.PLAN,
                 window::bringInRemarks);
+        into.add(
+                "pack-plan",
+                "Pack all of this plan",
+                "The files of all recipes that belong to it",
+                Place.PLAN,
+                window::packPlan);
         for (var recipe : Recipes.all()) {
             into.add(
                     "make-" + FileWords.of(recipe.name(), ""),

@@ -143,6 +143,9 @@ public interface WindowActions {
     /** Asks for a folder and makes all files of a recipe in it. */
     void pack(Recipe recipe);
 
+    /** Asks for a folder and makes in it all files of all recipes that belong to the plan. */
+    void packPlan();
+
     /** Writes the recipes of packs to a file. */
     void shareRecipes();
 

@@ -5,10 +5,8 @@ import honeylamp.output.Export;
 import honeylamp.output.Legibility;
 import honeylamp.output.PageReading;
 import honeylamp.output.Progress;
-import honeylamp.sheet.ComposedPage;
 import honeylamp.store.PagePictures;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
@@ -46,12 +44,7 @@ public final class ExportWork extends Task<List<String>> {
     @Override
     protected List<String> call() throws Exception {
         updateProgress(0, 1);
-        var composed = new ArrayList<ComposedPage>();
-        var pictures = new PagePictures();
-        for (var page : pages) {
-            composed.add(pictures.printed(page, assets));
-            at(COMPOSED * composed.size() / pages.size());
-        }
+        var composed = new PagePictures().printed(pages, assets, share -> at(COMPOSED * share));
         if (composed.size() == 1) {
             var page = composed.getFirst();
             Export.write(page, format, picture, file, this::written);

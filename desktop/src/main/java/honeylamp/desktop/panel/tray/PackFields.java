@@ -5,9 +5,13 @@ import honeylamp.desktop.panel.part.Folding;
 import honeylamp.desktop.panel.part.Libraries;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Outcome;
+import honeylamp.edit.PageEdits;
 import honeylamp.output.FileWords;
 import honeylamp.pack.Brand;
 import honeylamp.pack.BrandForm;
+import honeylamp.pack.Recipe;
+import honeylamp.pack.RecipeEdits;
 import honeylamp.pack.Recipes;
 import honeylamp.plan.TypeFamily;
 import java.util.ArrayList;
@@ -32,44 +36,89 @@ final class PackFields {
     /** A button for every recipe: whom it is for is said beside it. */
     Node packs() {
         var box = new VBox(6);
+        var own = libraries.recipes().all();
         var all = new ArrayList<>(Recipes.all());
-        all.addAll(libraries.recipes().all());
+        all.removeIf(r -> own.stream().anyMatch(o -> o.name().equals(r.name())));
+        all.addAll(own);
+        var plan = window.commands().of("pack-plan");
+        box.getChildren().add(Widgets.button("Pack all of this plan\u2026", "pack-plan", plan.tip(), plan.action()));
         for (var recipe : all) {
-            box.getChildren()
-                    .addAll(
-                            Widgets.button(
-                                    recipe.name() + "\u2026",
-                                    "pack-" + FileWords.of(recipe.name(), "own"),
-                                    "Asks for a folder and makes "
-                                            + recipe.parts().size()
-                                            + (recipe.parts().size() == 1 ? " kind" : " kinds")
-                                            + " of files in it; what did not change is left as it is",
-                                    () -> window.pack(recipe)),
-                            Widgets.quiet(recipe.about()));
+            box.getChildren().addAll(pack(recipe), Widgets.quiet(recipe.about()));
         }
-        box.getChildren()
-                .add(new FlowPane(
-                        6,
-                        6,
-                        Widgets.button(
-                                "Recipes as a file\u2026",
-                                "share-recipes",
-                                "All recipes, to change by hand",
-                                window::shareRecipes),
-                        Widgets.button(
-                                "Bring in recipes\u2026",
-                                "bring-in-recipes",
-                                "A file of recipes; one of the same name is replaced",
-                                window::bringInRecipes)));
-        for (var own : libraries.recipes().all()) {
-            box.getChildren()
-                    .add(Widgets.button(
-                            "Forget " + own.name(),
-                            "forget-" + FileWords.of(own.name(), "own"),
-                            "The recipe is offered no longer",
-                            () -> told(libraries.recipes().forget(own), own.name() + " is forgotten.")));
-        }
+        box.getChildren().addAll(begin(all), asFiles());
         return Folding.section(model, "Packs", box);
+    }
+
+    private Node pack(Recipe recipe) {
+        var id = FileWords.of(recipe.name(), "own");
+        var belongs = model.now().plan().presentation().recipes().contains(recipe.name());
+        return new FlowPane(
+                6,
+                6,
+                Widgets.button(
+                        recipe.name() + "\u2026",
+                        "pack-" + id,
+                        "Asks for a folder and makes " + recipe.parts().size()
+                                + (recipe.parts().size() == 1 ? " kind" : " kinds")
+                                + " of files in it; what did not change is left as it is",
+                        () -> window.pack(recipe)),
+                Widgets.toggle(
+                        "Of this plan",
+                        "of-plan-" + id,
+                        "Belongs to the plan, and to plans that begin with it as a template",
+                        belongs,
+                        () -> model.edit(PageEdits.recipe(model.now().plan(), recipe.name()), "Choose recipes")));
+    }
+
+    /** A recipe of one's own: from nothing, or like another. */
+    private Node begin(List<Recipe> all) {
+        return new VBox(
+                6,
+                words("New recipe called", "recipe-new", "", name -> {
+                    if (!name.isBlank()) {
+                        kept(RecipeEdits.begin(name, all));
+                    }
+                }),
+                Widgets.menu(
+                        "Or like",
+                        "recipe-like",
+                        "A recipe of your own that begins like another",
+                        all.stream().map(Recipe::name).toList(),
+                        i -> kept(RecipeEdits.like(all.get(i), all.get(i).name() + ", own", all))));
+    }
+
+    private void kept(Outcome<Recipe> recipe) {
+        recipe.refusal().ifPresent(model::complain);
+        recipe.result()
+                .ifPresent(r -> told(libraries.recipes().keep(r), "Kept: \"" + r.name() + "\", for all your plans."));
+    }
+
+    private Node asFiles() {
+        return new FlowPane(
+                6,
+                6,
+                Widgets.button(
+                        "Recipes as a file\u2026", "share-recipes", "All recipes, for others", window::shareRecipes),
+                Widgets.button(
+                        "Bring in recipes\u2026",
+                        "bring-in-recipes",
+                        "A file of recipes; one of the same name is replaced",
+                        window::bringInRecipes));
+    }
+
+    /** The recipes a person keeps, each to be changed part by part. */
+    List<Node> recipes() {
+        return libraries.recipes().all().stream()
+                .map(own -> Folding.section(
+                        model,
+                        "Recipe: " + own.name(),
+                        new RecipeFields(model, libraries, own, this::kept).all(),
+                        Widgets.button(
+                                "Forget " + own.name(),
+                                "forget-" + FileWords.of(own.name(), "own"),
+                                "The recipe is offered no longer",
+                                () -> told(libraries.recipes().forget(own), own.name() + " is forgotten."))))
+                .toList();
     }
 
     /** The brands a person keeps, which is carried, and its words and colours. */
@@ -182,6 +231,7 @@ final class PackFields {
 
     private void told(String wrong, String right) {
         if (wrong.isEmpty()) {
+            model.say(""); // what is said twice is no news, and the tray would stay as it was
             model.say(right);
         } else {
             model.complain(wrong);

@@ -55,6 +55,7 @@ final class SheetFields {
         out.add(new RemarkFields(model, window).section(part.review()));
         var packs = new PackFields(model, window, libraries);
         out.add(packs.packs());
+        out.addAll(packs.recipes());
         out.add(packs.brand());
         out.add(new RefineFields(model).section(part.hints()));
         var pages = new PageFields(model, part, libraries.seenSets());
