@@ -11,6 +11,8 @@ import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.ElementId.SchemeId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Schemes;
+import honeylamp.plan.Sheet;
+import honeylamp.plan.View;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.takeoff.bought.ShoppingList;
 import honeylamp.units.AreaText;
@@ -39,6 +41,8 @@ record ClientData(String form, String plan, List<PageData> pages) {
      *
      * @param digest of all that is drawn on it
      * @param scheme the name of the scheme that alone is seen on it; empty if there are several, or none is asked for
+     * @param look the name of its look
+     * @param looks the pages that show the same in one look each, this one among them; none if it is the only one
      * @param alike the pages that show the same in one scheme each, this one among them; none if it is the only one
      * @param views where plans lie on it
      */
@@ -48,6 +52,8 @@ record ClientData(String form, String plan, List<PageData> pages) {
             String digest,
             String scheme,
             List<String> alike,
+            String look,
+            List<String> looks,
             double widthMm,
             double heightMm,
             List<ViewData> views,
@@ -77,8 +83,14 @@ record ClientData(String form, String plan, List<PageData> pages) {
     /** Something to buy. */
     record Wish(String key, String what, String where, int count) {}
 
-    static PageData of(LaidPage page, String digest) {
-        var plans = page.views().stream().filter(v -> v.view().isPlan()).toList();
+    /**
+     * What is known of a page.
+     *
+     * @param among the pages that go together, this one among them
+     */
+    static PageData of(LaidPage page, List<LaidPage> among, String digest) {
+        var listed = page.views().stream().filter(v -> v.view().isPlan()).toList();
+        var plans = page.page().showsViews() ? listed : List.<LaidView>of();
         var sheet = page.page().sheet();
         return new PageData(
                 page.page().id().text(),
@@ -87,13 +99,15 @@ record ClientData(String form, String plan, List<PageData> pages) {
                 ofScheme(page)
                         .map(v -> v.plan().drawn().schemes().name(scheme(v)))
                         .orElse(""),
-                alike(page),
+                alike(page, among),
+                page.look().name(),
+                looks(page, among),
                 sheet.widthMm(),
                 sheet.heightMm(),
                 plans.stream().flatMap(v -> view(page, v).stream()).toList(),
                 plans.stream().flatMap(v -> rooms(page, v)).toList(),
                 plans.stream().flatMap(v -> pieces(page, v)).toList(),
-                wishes(plans));
+                wishes(listed));
     }
 
     /** The view of a page that shows one scheme and nothing else. */
@@ -109,13 +123,41 @@ record ClientData(String form, String plan, List<PageData> pages) {
         return view.view().arranged().as().orElse(Schemes.AS_DRAWN);
     }
 
-    private static List<String> alike(LaidPage page) {
+    private static List<String> alike(LaidPage page, List<LaidPage> among) {
         var subject = ofScheme(page).map(v -> v.view().subject());
-        var all = page.plan().pages().stream()
+        return several(among.stream()
                 .filter(p -> subject.isPresent()
-                        && ofScheme(p).map(v -> v.view().subject()).equals(subject))
-                .map(p -> p.page().id().text())
+                        && ofScheme(p).map(v -> v.view().subject()).equals(subject)
+                        && p.look().name().equals(page.look().name())));
+    }
+
+    /** What a page shows, whatever it looks like: one view alone. */
+    private record Shown(View.Subject subject, View.Arranged arranged, Optional<View.Crop> crop, Sheet sheet) {
+        static Optional<Shown> of(LaidPage page) {
+            return page.page().showsViews() && page.views().size() == 1
+                    ? page.views().stream()
+                            .map(LaidView::view)
+                            .map(v -> new Shown(
+                                    v.subject(),
+                                    v.arranged(),
+                                    v.crop(),
+                                    page.page().sheet()))
+                            .findFirst()
+                    : Optional.empty();
+        }
+    }
+
+    private static List<String> looks(LaidPage page, List<LaidPage> among) {
+        var shown = Shown.of(page);
+        var all = among.stream()
+                .filter(p -> shown.isPresent() && Shown.of(p).equals(shown))
                 .toList();
+        var names = all.stream().map(p -> p.look().name()).distinct().count();
+        return names == all.size() ? several(all.stream()) : List.of();
+    }
+
+    private static List<String> several(Stream<LaidPage> pages) {
+        var all = pages.map(p -> p.page().id().text()).toList();
         return all.size() > 1 ? all : List.of();
     }
 

@@ -7,6 +7,8 @@ import honeylamp.edit.ViewEdits;
 import honeylamp.output.Export;
 import honeylamp.output.Progress;
 import honeylamp.output.WholeFile;
+import honeylamp.plan.ElementId.PageId;
+import honeylamp.plan.Plan;
 import honeylamp.plan.Showing;
 import honeylamp.sheet.ComposedPage;
 import java.io.ByteArrayOutputStream;
@@ -18,6 +20,7 @@ import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
 import java.util.Objects;
+import java.util.function.Predicate;
 
 /**
  * Writes pages as one HTML file that needs nothing else: to look at, to measure in, to remark on and to approve. Its policy
@@ -34,11 +37,24 @@ public final class ClientPage {
      */
     public static void write(PlanDocument document, Path file, Progress progress)
             throws IOException, Progress.Cancelled {
+        write(document, _ -> true, file, progress);
+    }
+
+    /**
+     * Writes some pages of a plan; the others are not in the file.
+     *
+     * @param wanted one page at least
+     *
+     * @throws IOException if the file cannot be written; an older file of that name is then untouched
+     * @throws Progress.Cancelled if the progress ended the work; likewise
+     */
+    public static void write(PlanDocument document, Predicate<PageId> wanted, Path file, Progress progress)
+            throws IOException, Progress.Cancelled {
         var plan = document.plan();
         var first = plan.presentation().views().getFirst().id();
         var bare = ViewEdits.showing(plan, first, Reach.ALL, Showing.Kind.FURNITURE, Showing.Degree.HIDDEN);
-        var pages = LaidPlan.of(plan).pages();
-        var without = LaidPlan.of(bare).pages();
+        var pages = wanted(plan, wanted);
+        var without = wanted(bare, wanted);
         var pictures = new PagePictures();
         var composed = new ArrayList<ComposedPage>();
         var drawings = new StringBuilder();
@@ -51,11 +67,17 @@ public final class ClientPage {
             // the bare one has the same scale: only furniture is gone
             Export.inline(page, pictures.unstamped(without.get(i), document.assets()), "p" + i + "-", out);
             drawings.append(sheet(pages.get(i), i, out.toString(StandardCharsets.UTF_8)));
-            data.add(ClientData.of(pages.get(i), digest(page)));
+            data.add(ClientData.of(pages.get(i), pages, digest(page)));
         }
         var html = html(plan.name(), Export.fonts(composed), drawings.toString(), data);
         WholeFile.<Progress.Cancelled>write(file, out -> out.write(html.getBytes(StandardCharsets.UTF_8)));
         progress.at(1);
+    }
+
+    private static List<LaidPage> wanted(Plan plan, Predicate<PageId> wanted) {
+        return LaidPlan.of(plan).pages().stream()
+                .filter(p -> wanted.test(p.page().id()))
+                .toList();
     }
 
     /** A digest of all that is drawn on a page. */

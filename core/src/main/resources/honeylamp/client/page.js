@@ -133,6 +133,7 @@
         make('small', {}, wish.where)));
     }));
     byId('flip').hidden = byId('schemes').hidden = here.alike.length === 0;
+    byId('look').hidden = here.looks.length === 0;
     byId('scheme').textContent = here.scheme;
     const mine = here.alike.length > 0 && chosen.has(here.alike[0]) && chosen.get(here.alike[0]).page === here.id;
     byId('choose').setAttribute('aria-pressed', mine);
@@ -164,9 +165,8 @@
     tidy();
   };
 
-  /* The same in another scheme lies at the same place, as large as it was. */
-  const flip = () => {
-    const all = data.pages[page].alike;
+  /* The same in another scheme or look lies at the same place, as large as it was. */
+  const turnAmong = (all, word) => {
     if (all.length === 0) { return; }
     const was = place, full = fitted;
     const next = all[(all.indexOf(data.pages[page].id) + 1) % all.length];
@@ -176,8 +176,10 @@
       fitted = false;
       lay(false);
     }
-    say(data.pages[page].scheme);
+    say(data.pages[page][word]);
   };
+  const flip = () => turnAmong(data.pages[page].alike, 'scheme');
+  const otherLook = () => turnAmong(data.pages[page].looks, 'look');
 
   const take = next => {
     mode = mode === next ? 'look' : next;
@@ -282,7 +284,7 @@
   const KEYS = {
     '+': () => zoom(1.25), '=': () => zoom(1.25), '-': () => zoom(0.8), '0': fit,
     ArrowLeft: () => pan(40, 0), ArrowRight: () => pan(-40, 0), ArrowUp: () => pan(0, 40), ArrowDown: () => pan(0, -40),
-    m: () => take('measure'), r: () => take('remark'), f: () => byId('bare').click(), s: flip,
+    m: () => take('measure'), r: () => take('remark'), f: () => byId('bare').click(), s: flip, l: otherLook,
     Enter: () => point(middle()), Escape: () => { if (mode !== 'look') { take('look'); } }
   };
   document.addEventListener('keydown', e => {
@@ -301,6 +303,7 @@
     byId('bare').setAttribute('aria-pressed', bare);
   });
   byId('flip').addEventListener('click', flip);
+  byId('look').addEventListener('click', otherLook);
   byId('choose').addEventListener('click', () => {
     const here = data.pages[page], group = here.alike[0];
     if (chosen.has(group) && chosen.get(group).page === here.id) {

@@ -3,6 +3,7 @@ package honeylamp.store;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.catalogue.Looks;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.drawing.Mark;
@@ -14,6 +15,7 @@ import honeylamp.edit.SchemeEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.output.Progress;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Review.State;
 import java.nio.file.Files;
@@ -149,6 +151,37 @@ class ClientPageTest {
         browser.key("s", "KeyS");
         assertThat(text("scheme")).isEqualTo("As drawn"); // round and round
         assertThat(text("choose")).isEqualTo("I choose this one");
+    }
+
+    /** The same view in two looks, each on a page of its own; a third page is left out. */
+    @Test
+    void looksAreFlippedAtTheSamePlaceAndPagesAreLeftOut() throws Exception {
+        var plan = QuillbackLane.plan();
+        var first = plan.presentation().views().getFirst().id();
+        var copied = ViewEdits.copy(plan, first);
+        var inked = ViewEdits.look(copied.plan(), copied.id(), Reach.THIS, _ -> Looks.INK);
+        var ids = inked.presentation().pages().stream().map(Page::id).toList();
+        assertThat(ids).hasSize(3);
+        var file = folder.resolve("looks.html");
+        var left = ids.getLast();
+        ClientPage.write(PlanDocument.of(inked), id -> !id.equals(left), file, Progress.NONE);
+        browser.open(file, "document.querySelector('.sheet.shown') && document.readyState === 'complete'");
+        assertThat(browser.value("document.querySelectorAll('.sheet').length").asInt())
+                .isEqualTo(2);
+        assertThat(browser.value("document.getElementById('look').hidden").asBoolean())
+                .isFalse();
+        assertThat(browser.value("document.getElementById('flip').hidden").asBoolean())
+                .isTrue();
+        browser.wheel(500, 400, -400);
+        var was = at(3000, 3000);
+        browser.key("l", "KeyL");
+        assertThat(browser.value("document.querySelector('.sheet.shown').id").asString())
+                .isEqualTo("sheet-1");
+        assertThat(text("said")).isEqualTo(Looks.INK.name());
+        assertThat(at(3000, 3000)[0]).isCloseTo(was[0], within(1.0));
+        press("look");
+        assertThat(browser.value("document.querySelector('.sheet.shown').id").asString())
+                .isEqualTo("sheet-0");
     }
 
     @Test

@@ -179,11 +179,16 @@ final class ExportDesk {
 
     /** The page for those the plan is for, in one file. */
     void exportClientPage() {
+        var unsent = model.now().choices().unsent();
+        if (model.now().plan().presentation().pages().stream().allMatch(p -> unsent.contains(p.id()))) {
+            model.complain("No page would be in it. Choose one, under Client.");
+            return;
+        }
         dialogs.clientPage(FileNames.of(model.now().plan().name()) + ".html").ifPresent(file -> {
             var document = model.now().current();
             errands.follow(
                     Errands.work("Writing the client page", progress -> {
-                        ClientPage.write(document, file, progress);
+                        ClientPage.write(document, page -> !unsent.contains(page), file, progress);
                         return Files.size(file);
                     }),
                     bytes -> model.say("The client page is in " + file.getFileName() + ", "

@@ -10,6 +10,7 @@ import honeylamp.edit.Reach;
 import honeylamp.edit.UnderlayEdits.TracedWork;
 import honeylamp.edit.WallEdits.End;
 import honeylamp.output.Export;
+import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.SchemeId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
@@ -54,6 +55,7 @@ import java.util.function.UnaryOperator;
  * @param own how own pieces are drawn and placed next
  * @param leaving what was found when all pages were looked over; empty as long as they were not
  * @param brand the name of the brand that packs carry
+ * @param unsent pages that are left out of the page for the client
  */
 @RecordBuilder
 public record Choices(
@@ -74,8 +76,23 @@ public record Choices(
         NewMark mark,
         NewOwn own,
         Optional<String> brand,
-        Optional<List<Leaving.Found>> leaving)
+        Optional<List<Leaving.Found>> leaving,
+        Set<ElementId.PageId> unsent)
         implements ChoicesBuilder.With {
+    /** Freezes the set. */
+    public Choices {
+        unsent = Set.copyOf(unsent);
+    }
+
+    /** With a page left out of the page for the client, or in it again. */
+    public Choices sending(ElementId.PageId page) {
+        var other = new HashSet<>(unsent);
+        if (!other.remove(page)) {
+            other.add(page);
+        }
+        return withUnsent(other);
+    }
+
     /** Whether walls run square by themselves. */
     public enum Angle {
         /** Level or plumb. */
@@ -344,7 +361,8 @@ public record Choices(
                 NewMark.FIRST,
                 NewOwn.first(units),
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                Set.of());
     }
 
     /** The type of walls drawn next. */

@@ -7,7 +7,6 @@ import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.ReviewEdits;
-import honeylamp.plan.Review;
 import honeylamp.plan.Review.Approval;
 import honeylamp.plan.Review.Remark;
 import honeylamp.plan.Review.State;
@@ -28,8 +27,12 @@ final class RemarkFields {
         this.window = window;
     }
 
-    Node section(Review review) {
+    Node section(SheetTray.Part part) {
+        var review = part.review();
         var box = new VBox(6);
+        if (part.presentation().pages().size() > 1) {
+            box.getChildren().addAll(Widgets.quiet("Pages in it"), pages(part));
+        }
         box.getChildren()
                 .addAll(
                         Widgets.button(
@@ -50,6 +53,22 @@ final class RemarkFields {
         review.remarks().forEach(r -> box.getChildren().add(remark(r)));
         review.approvals().forEach(a -> box.getChildren().add(approval(a)));
         return Folding.section(model, "Client", box);
+    }
+
+    /** Which pages the reader gets. */
+    private Node pages(SheetTray.Part part) {
+        var row = new FlowPane(6, 6);
+        for (var i = 0; i < part.pageNames().size(); i++) {
+            var page = part.presentation().pages().get(i).id();
+            row.getChildren()
+                    .add(Widgets.toggle(
+                            (i + 1) + "  " + part.pageNames().get(i),
+                            "client-" + page.text(),
+                            "Whether the page is in the file for the client",
+                            !part.unsent().contains(page),
+                            () -> model.chooseWithin(model.now().choices().sending(page))));
+        }
+        return row;
     }
 
     private Node remark(Remark remark) {

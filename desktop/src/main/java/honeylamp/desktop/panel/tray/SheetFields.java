@@ -52,7 +52,7 @@ final class SheetFields {
     List<Node> nodes() {
         var out = new ArrayList<>(new ExportFields(model, window, part).nodes());
         out.add(new LeavingFields(model, window).section(part.leaving()));
-        out.add(new RemarkFields(model, window).section(part.review()));
+        out.add(new RemarkFields(model, window).section(part));
         var packs = new PackFields(model, window, libraries);
         out.add(packs.packs());
         out.addAll(packs.recipes());

@@ -13,6 +13,7 @@ import honeylamp.output.Export;
 import honeylamp.pack.Brand;
 import honeylamp.pack.Office;
 import honeylamp.pack.Recipe;
+import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.Page;
 import honeylamp.plan.Presentation;
 import honeylamp.plan.Review;
@@ -62,6 +63,7 @@ final class SheetTray implements Content<SheetTray.Part> {
      * @param hints what could be refined
      * @param goesOver whether anything that is listed has no room on the page
      * @param blocks title blocks a person keeps
+     * @param unsent pages that are left out of the page for the client
      * @param offices what the office writes into title blocks
      */
     record Part(
@@ -83,7 +85,8 @@ final class SheetTray implements Content<SheetTray.Part> {
             List<Hint> hints,
             boolean goesOver,
             List<OwnBlock> blocks,
-            List<Office> offices) {}
+            List<Office> offices,
+            Set<PageId> unsent) {}
 
     @Override
     public Part part(Workspace now) {
@@ -109,7 +112,8 @@ final class SheetTray implements Content<SheetTray.Part> {
                 hints(laid),
                 goesOver(laid),
                 libraries.titleBlocks().all(),
-                libraries.offices().all());
+                libraries.offices().all(),
+                now.choices().unsent());
     }
 
     /** Found once for every plan: the tray is asked at every move of the pointer. */
