@@ -258,7 +258,10 @@ public final class Illustration {
         if (showing.shows(Kind.DIMENSIONS)) {
             add(layers, LayerKind.DIMENSIONS, Kind.DIMENSIONS, told(onPaper(dimensions(others))));
         }
-        add(layers, LayerKind.OVERHEAD, Kind.FURNITURE, new SchemeMarks(frame, pens).of(view));
+        var differing = hand.drawn(LayerKind.OVERHEAD, new SchemeMarks(frame, pens).of(view));
+        if (!differing.isEmpty()) {
+            layers.add(Layer.of(LayerKind.OVERHEAD, differing));
+        }
         words(layers, others);
         return seen(new Drawing(layers));
     }

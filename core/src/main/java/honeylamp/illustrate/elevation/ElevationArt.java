@@ -49,6 +49,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** Draws a wall from the front: what covers it, openings, what stands before it, the floor and ceiling cut, dimensions. */
@@ -116,7 +117,24 @@ public final class ElevationArt {
             each.add(new ElevationArt(view, walls.get(i), lies, there, lamp));
             from += walls.get(i).lengthMm();
         }
-        return drawing(view, each, frame, lamp);
+        return drawing(view, each, frame, lamp).with(differing(view, subject, each));
+    }
+
+    /** What differs from the arrangement the view is marked against; nothing where walls came or went. */
+    private static Drawing differing(LaidView view, View.Subject.Front subject, List<ElevationArt> walls) {
+        var others = view.against()
+                .map(other -> WallElevation.all(other.storey(), subject))
+                .filter(all -> all.size() == walls.size())
+                .orElse(List.of());
+        var marks = IntStream.range(0, others.size())
+                .mapToObj(i -> new SchemeMarksInFront(
+                                walls.get(i).frame,
+                                walls.get(i).pens,
+                                view.view().seen())
+                        .of(walls.get(i).wall, others.get(i)))
+                .flatMap(List::stream)
+                .toList();
+        return new Drawing(marks.isEmpty() ? List.of() : List.of(Layer.of(LayerKind.OVERHEAD, marks)));
     }
 
     /** What walls from the front take up, from the left end of the first and up from the floor, in mm. */

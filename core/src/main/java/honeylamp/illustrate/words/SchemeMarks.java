@@ -14,6 +14,7 @@ import honeylamp.geometry.Ring;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Element;
+import honeylamp.plan.Showing.Kind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -54,7 +55,11 @@ public final class SchemeMarks {
 
     private List<Mark> marks(LaidView view, LaidView other) {
         var out = new ArrayList<Mark>();
+        var seen = view.view().seen();
         for (var difference : SchemeDifferences.of(other.storey(), view.storey())) {
+            if (!Kind.of(difference.element()).map(seen::shows).orElse(true)) {
+                continue; // of what nobody sees nothing is marked
+            }
             var was = rings(other, difference.before());
             var is = rings(view, difference.now());
             switch (difference.kind()) {

@@ -4,20 +4,30 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
+import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidView;
+import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Remembered;
+import honeylamp.edit.Reach;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.SchemeEdits;
+import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
+import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Schemes;
+import honeylamp.plan.Showing.Degree;
+import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.View.Arranged;
 import honeylamp.sheet.SheetComposer;
 import java.util.List;
@@ -68,6 +78,59 @@ class SchemeMarksTest {
         assertThat(box.centre().y()).isCloseTo(y, within(1.0));
         assertThat(box.width()).isCloseTo(width, within(2.0));
         assertThat(box.height()).isCloseTo(height, within(2.0));
+    }
+
+    /** Where furniture is hidden, nothing of it is marked; what differs in walls is marked still. */
+    @Test
+    void whatNobodySeesIsNotMarked() {
+        var plan = moved();
+        var view = plan.presentation().views().getFirst().id();
+        var bare = ViewEdits.showing(plan, view, Reach.THIS, Kind.FURNITURE, Degree.HIDDEN);
+        var laid = view(bare);
+        assertThat(new SchemeMarks(FRAME, Pens.of(laid.look(), 50)).of(laid)).isEmpty();
+    }
+
+    /** From the front the sofa that went 1000 to the right is marked where it is, and dashed where it was. */
+    @Test
+    void wallsFromTheFrontAreMarkedToo() {
+        var bare = TestPlans.clearRectangle(6000, 5000);
+        var marked = RoomEdits.mark(bare, TestPlans.storey(bare), Position.ofMm(3000, 2500), "Room", Finish.of("oak"))
+                .plan();
+        var one = TestPlans.with(marked, "sofa", 2000, 900, 800, 1500, 550, 0);
+        var laid = LaidPlan.of(one).all().getFirst();
+        var walls = WallElevation.around(laid, laid.geometry().rooms().getFirst());
+        var viewed = ViewEdits.elevations(one, new ViewId(1), List.copyOf(walls), List.of("a", "b", "c", "d"), "Room")
+                .plan();
+        var inA = SchemeEdits.add(viewed, "A", Optional.empty()).orThrow();
+        var sofa = inA.storeys().getFirst().furnishings().getFirst();
+        var changed = inA.withStorey(
+                TestPlans.storey(viewed),
+                s -> s.with(Furnishing.class, List.of(sofa.withAt(Position.ofMm(2500, 550)))));
+        var found = 0;
+        for (var each : changed.presentation().views()) {
+            if (each.isPlan()) {
+                continue;
+            }
+            var shown =
+                    SchemeEdits.show(changed, each.id(), new Arranged(Optional.empty(), Optional.of(Schemes.AS_DRAWN)));
+            var view = LaidPlan.of(shown).view(each.id());
+            var strokes = Illustration.of(view, FRAME, Lamp.COLOUR, 1, new Remembered()).layers().stream()
+                    .filter(l -> l.kind() == LayerKind.OVERHEAD)
+                    .flatMap(l -> l.marks().stream())
+                    .map(Mark.Stroke.class::cast)
+                    .toList();
+            var bold = strokes.stream().filter(s -> s.pen().dashMm().isEmpty()).toList();
+            var dashed =
+                    strokes.stream().filter(s -> !s.pen().dashMm().isEmpty()).toList();
+            if (bold.size() == 1 && bold.getFirst().path().bounds().width() > 40) { // seen along its width
+                found++;
+                var is = bold.getFirst().path().bounds();
+                var was = dashed.getFirst().path().bounds();
+                assertThat(is.width() * 50).isCloseTo(2070, within(2.0));
+                assertThat(Math.abs(is.minX() - was.minX()) * 50).isCloseTo(1000, within(2.0));
+            }
+        }
+        assertThat(found).isPositive();
     }
 
     /** Two plans on a page are smaller; the page of one stays as large as it was. */

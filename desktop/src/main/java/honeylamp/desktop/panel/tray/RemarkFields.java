@@ -5,12 +5,16 @@ import honeylamp.desktop.panel.part.Folding;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Viewport;
+import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.ReviewEdits;
+import honeylamp.geometry.Point;
+import honeylamp.plan.Motion;
 import honeylamp.plan.Review.Approval;
 import honeylamp.plan.Review.Remark;
 import honeylamp.plan.Review.State;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
@@ -94,7 +98,20 @@ final class RemarkFields {
                                 () -> model.edit(
                                         ReviewEdits.forget(model.now().plan(), remark.number()), "Forget remark")));
         return new VBox(
-                2, Widgets.quiet(remark.number() + "  " + remark.words() + said(remark.by(), remark.on())), row);
+                2,
+                Widgets.quiet(remark.number() + "  " + remark.words() + said(remark.by(), remark.on()) + where(remark)),
+                row);
+    }
+
+    /** The page it is about, where there are several: one may show the plan in a scheme of its own. */
+    private String where(Remark remark) {
+        var presentation = model.now().plan().presentation();
+        return presentation.pages().size() < 2
+                ? ""
+                : presentation
+                        .page(remark.page())
+                        .map(p -> ". On " + model.shown().plan().page(p.id()).name())
+                        .orElse(". On a page that is gone");
     }
 
     private static String said(String by, String on) {
@@ -115,13 +132,25 @@ final class RemarkFields {
                         () -> model.edit(ReviewEdits.forget(model.now().plan(), approval), "Forget approval")));
     }
 
+    /** Goes to the page it is about, in the scheme that page shows, and to its place there. */
     private void show(Remark remark) {
-        remark.storey()
-                .ifPresent(storey -> model.act(
-                        new Intent.GoTo(storey),
-                        new Intent.Show(new Viewport(
-                                remark.at().point(),
-                                Math.max(model.now().viewport().pxPerMm(), CLOSE_PX_PER_MM)))));
+        var presentation = model.now().plan().presentation();
+        var there = presentation
+                .page(remark.page())
+                .flatMap(page -> page.views().stream()
+                        .flatMap(id -> presentation.view(id).stream())
+                        .filter(v -> remark.storey().map(v.storey()::equals).orElse(true))
+                        .findFirst()
+                        .map(v -> new Worked(v.id(), Optional.of(page.id()))));
+        there.ifPresentOrElse(
+                worked -> model.act(new Intent.TurnTo(worked)),
+                () -> remark.storey().ifPresent(storey -> model.act(new Intent.GoTo(storey))));
+        if (remark.storey().isPresent()) {
+            var turn = Motion.turn(Point.ORIGIN, model.shown().view().view().turnDeg());
+            model.act(new Intent.Show(new Viewport(
+                    turn.of(remark.at()).point(),
+                    Math.max(model.now().viewport().pxPerMm(), CLOSE_PX_PER_MM))));
+        }
         model.say(remark.number() + "  " + remark.words());
     }
 }
