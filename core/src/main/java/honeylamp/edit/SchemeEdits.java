@@ -4,34 +4,20 @@ import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
-import honeylamp.plan.Boundary;
-import honeylamp.plan.Covering;
-import honeylamp.plan.Dimension;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.SchemeId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.ViewId;
-import honeylamp.plan.FreeMark;
-import honeylamp.plan.Furnishing;
-import honeylamp.plan.Ground;
-import honeylamp.plan.Note;
-import honeylamp.plan.Opening;
 import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
 import honeylamp.plan.Presentation;
-import honeylamp.plan.Region;
-import honeylamp.plan.RoomMark;
-import honeylamp.plan.RoundDimension;
 import honeylamp.plan.Schemes;
-import honeylamp.plan.SettingOutLine;
-import honeylamp.plan.Structure;
-import honeylamp.plan.Surface;
-import honeylamp.plan.Underlay;
+import honeylamp.plan.Schemes.InRoom;
 import honeylamp.plan.View;
 import honeylamp.plan.View.Arranged;
-import honeylamp.plan.Wall;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -53,19 +39,49 @@ public final class SchemeEdits {
      * @param storey the only one on which it may differ; empty for all
      */
     public static Outcome<Plan> add(Plan plan, String name, Optional<StoreyId> storey) {
+        return add(plan, name, storey, Optional.empty());
+    }
+
+    /**
+     * Adds a scheme of one room: whatever else is changed while it is laid open is changed in all arrangements. Refused for a
+     * room that is not there.
+     *
+     * @param name empty for the room's and the next letter
+     */
+    public static Outcome<Plan> addOfRoom(LaidPlan plan, String name, StoreyId storey, RoomId room) {
+        return room(plan, storey, room)
+                .map(there -> add(
+                        plan.drawn(),
+                        name.isBlank() && !there.name().isBlank()
+                                ? proposed(plan.drawn().schemes(), there.name())
+                                : name,
+                        Optional.of(storey),
+                        Optional.of(scope(there, room))))
+                .orElseGet(() -> Outcome.refused("the room is not there", "Pick one that is."));
+    }
+
+    private static InRoom scope(Room room, RoomId id) {
+        return new InRoom(
+                id,
+                room.outline().shell().corners().stream()
+                        .map(p -> Position.ofMm(p.x(), p.y()))
+                        .toList());
+    }
+
+    private static Outcome<Plan> add(Plan plan, String name, Optional<StoreyId> storey, Optional<InRoom> room) {
         var schemes = plan.schemes();
         if (schemes.all().size() >= Schemes.MOST) {
             return Outcome.refused(Schemes.MOST + " schemes are there already", "Forget one first.");
         }
-        return named(plan, name.isBlank() ? proposed(schemes) : name, schemes.next())
-                .map(called -> plan.keepingSchemes(schemes.adding(called, storey, plan.storeys()))
+        return named(plan, name.isBlank() ? proposed(schemes, "Scheme") : name, schemes.next())
+                .map(called -> plan.keepingSchemes(schemes.adding(called, storey, room, plan.storeys()))
                         .opening(schemes.next()));
     }
 
     /** The first letter that no scheme is called by. */
-    private static String proposed(Schemes schemes) {
+    private static String proposed(Schemes schemes, String of) {
         return Stream.iterate('A', letter -> (char) (letter + 1))
-                .map(letter -> "Scheme " + letter)
+                .map(letter -> of + " " + letter)
                 .filter(name -> schemes.all().stream().noneMatch(s -> s.name().equals(name)))
                 .findFirst()
                 .orElseThrow();
@@ -128,11 +144,13 @@ public final class SchemeEdits {
                 .storey(storey)
                 .elements()
                 .all()
-                .filter(e -> isOf(e, there.get(), room))
+                .filter(scope(there.get(), room)::holds)
                 .toList();
         var ids = taken.stream().map(Element::id).collect(Collectors.toSet()); // a piece may stand in another room here
-        var kept =
-                plan.drawn().storey(storey).elements().only(e -> !isOf(e, here.get(), room) && !ids.contains(e.id()));
+        var kept = plan.drawn()
+                .storey(storey)
+                .elements()
+                .only(e -> !scope(here.get(), room).holds(e) && !ids.contains(e.id()));
         return Outcome.done(plan.drawn().withStorey(storey, s -> s.with(kept.plus(taken))));
     }
 
@@ -149,40 +167,6 @@ public final class SchemeEdits {
                 .mapToDouble(Outline::area)
                 .sum();
         return more > SAME_ROOM * a.area();
-    }
-
-    /** Whether something makes a room what it is, and goes with no wall. */
-    private static boolean isOf(Element element, Room room, RoomId id) {
-        return switch (element) {
-            case Furnishing f -> room.outline().contains(f.at().point());
-            case Structure s -> room.outline().contains(s.at().point());
-            case RoomMark m -> m.id().equals(id);
-            case Covering c -> isOf(c.surface(), id);
-            case Wall _,
-                    Opening _,
-                    Underlay _,
-                    Dimension _,
-                    Note _,
-                    FreeMark _,
-                    RoundDimension _,
-                    SettingOutLine _,
-                    Boundary _,
-                    Ground _,
-                    Region _ -> false;
-        };
-    }
-
-    private static boolean isOf(Surface surface, RoomId id) {
-        return switch (surface) {
-            case Surface.OfRoom r -> r.room().equals(id);
-            case Surface.OnWall w -> w.room().filter(id::equals).isPresent();
-            case Surface.OfStair _,
-                    Surface.Reveal _,
-                    Surface.Threshold _,
-                    Surface.Site _,
-                    Surface.OwnRegion _,
-                    Surface.Edge _ -> false;
-        };
     }
 
     /** What a view shows of the schemes. */

@@ -1,5 +1,7 @@
 package honeylamp.plan;
 
+import honeylamp.geometry.Ring;
+import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.SchemeId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.units.Checks;
@@ -10,6 +12,7 @@ import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -27,6 +30,8 @@ public record Schemes(List<Scheme> all, SchemeId open, List<Departure> drawn) {
     /** There is one arrangement only. */
     public static final Schemes NONE = new Schemes(List.of(), AS_DRAWN, List.of());
 
+    private static final int MOST_CORNERS = 2000;
+
     /** More of them nobody keeps apart. */
     public static final int MOST = 12;
 
@@ -34,9 +39,11 @@ public record Schemes(List<Scheme> all, SchemeId open, List<Departure> drawn) {
      * A named arrangement.
      *
      * @param storey the only one on which it may differ; empty for all
+     * @param room the only one of that storey in which it may differ; empty for all
      * @param parts how it differs from the plan as drawn, by storey; nothing while it is laid open
      */
-    public record Scheme(SchemeId id, String name, Optional<StoreyId> storey, List<Departure> parts) {
+    public record Scheme(
+            SchemeId id, String name, Optional<StoreyId> storey, Optional<InRoom> room, List<Departure> parts) {
         /** Freezes the list; refuses a scheme without a name. */
         public Scheme {
             parts = List.copyOf(parts);
@@ -45,15 +52,91 @@ public record Schemes(List<Scheme> all, SchemeId open, List<Departure> drawn) {
             }
         }
 
-        /** Of what would make it differ, what lies on storeys on which it may. */
-        private List<Departure> within(List<Departure> all) {
-            return all.stream()
-                    .filter(p -> storey.filter(o -> !o.equals(p.storey())).isEmpty())
+        /** Of what makes storeys others, what lies where it may differ. */
+        private List<Departure> within(List<Storey> from, List<Storey> to) {
+            var by = byId(from);
+            return to.stream()
+                    .filter(s -> storey.filter(o -> !o.equals(s.id())).isEmpty())
+                    .flatMap(s ->
+                            Optional.ofNullable(by.get(s.id()))
+                                    .flatMap(f -> Departure.between(f, within(f, s)))
+                                    .stream())
                     .toList();
         }
 
+        /** A storey that is like another where this one may differ from it, and like the first elsewhere. */
+        private Storey within(Storey outside, Storey inside) {
+            return room.map(r -> r.mixed(outside, inside)).orElse(inside);
+        }
+
         Scheme withParts(List<Departure> other) {
-            return new Scheme(id, name, storey, other);
+            return new Scheme(id, name, storey, room, other);
+        }
+    }
+
+    /**
+     * A room in which a scheme may differ: in what stands in it, and in what covers it; its walls are the house's.
+     *
+     * @param outline of the room when the scheme was made
+     */
+    public record InRoom(RoomId room, List<Position> outline) {
+        /** Freezes the list; refuses an outline that is none. */
+        public InRoom {
+            outline = List.copyOf(outline);
+            Checks.within("corners of a room", outline.size(), 3, MOST_CORNERS);
+        }
+
+        /** Whether something makes the room what it is, and goes with no wall. */
+        public boolean holds(Element element) {
+            return switch (element) {
+                case Furnishing f -> isIn(f.at());
+                case Structure s -> isIn(s.at());
+                case RoomMark m -> m.id().equals(room);
+                case Covering c -> covers(c.surface());
+                case Wall _,
+                        Opening _,
+                        Underlay _,
+                        Dimension _,
+                        Note _,
+                        FreeMark _,
+                        RoundDimension _,
+                        SettingOutLine _,
+                        Boundary _,
+                        Ground _,
+                        Region _ -> false;
+            };
+        }
+
+        private boolean isIn(Position at) {
+            return new Ring(outline.stream().map(Position::point).toList()).contains(at.point());
+        }
+
+        private boolean covers(Surface surface) {
+            return switch (surface) {
+                case Surface.OfRoom r -> r.room().equals(room);
+                case Surface.OnWall w -> w.room().filter(room::equals).isPresent();
+                case Surface.OfStair _,
+                        Surface.Reveal _,
+                        Surface.Threshold _,
+                        Surface.Site _,
+                        Surface.OwnRegion _,
+                        Surface.Edge _ -> false;
+            };
+        }
+
+        /** What is of the room in either storey is as it is inside, all else as it is outside. */
+        private Storey mixed(Storey outside, Storey inside) {
+            var ids = Stream.concat(outside.elements().all(), inside.elements().all())
+                    .filter(this::holds)
+                    .map(Element::id)
+                    .collect(Collectors.toSet());
+            var kept = outside.elements()
+                    .changed(e -> ids.contains(e.id()) ? inside.elements().find(e.id()) : Optional.of(e));
+            var more = inside.elements()
+                    .all()
+                    .filter(e -> ids.contains(e.id()) && kept.find(e.id()).isEmpty())
+                    .toList();
+            return outside.withElements(more.isEmpty() ? kept : kept.plus(more));
         }
     }
 
@@ -209,11 +292,12 @@ public record Schemes(List<Scheme> all, SchemeId open, List<Departure> drawn) {
      * With a further scheme that is like what is laid open.
      *
      * @param storey the only one on which it may differ; empty for all
+     * @param room the only one of that storey in which it may differ; empty for all
      * @throws IllegalArgumentException if it has no name, or if there are too many
      */
-    public Schemes adding(String name, Optional<StoreyId> storey, List<Storey> storeys) {
-        var fresh = new Scheme(next(), name, storey, List.of());
-        var made = fresh.withParts(fresh.within(between(storeys(AS_DRAWN, storeys), storeys)));
+    public Schemes adding(String name, Optional<StoreyId> storey, Optional<InRoom> room, List<Storey> storeys) {
+        var fresh = new Scheme(next(), name, storey, room, List.of());
+        var made = fresh.withParts(fresh.within(storeys(AS_DRAWN, storeys), storeys));
         return new Schemes(Stream.concat(all.stream(), Stream.of(made)).toList(), open, drawn);
     }
 
@@ -221,7 +305,7 @@ public record Schemes(List<Scheme> all, SchemeId open, List<Departure> drawn) {
     public Schemes naming(SchemeId id, String name) {
         return new Schemes(
                 all.stream()
-                        .map(s -> s.id().equals(id) ? new Scheme(id, name, s.storey(), s.parts()) : s)
+                        .map(s -> s.id().equals(id) ? new Scheme(id, name, s.storey(), s.room(), s.parts()) : s)
                         .toList(),
                 open,
                 drawn);
@@ -253,7 +337,7 @@ public record Schemes(List<Scheme> all, SchemeId open, List<Departure> drawn) {
         return new Schemes(
                 all.stream()
                         .filter(s -> !s.id().equals(open))
-                        .map(s -> s.withParts(s.within(between(storeys, storeys(s.id(), storeys)))))
+                        .map(s -> s.withParts(s.within(storeys, storeys(s.id(), storeys))))
                         .toList(),
                 AS_DRAWN,
                 List.of());
@@ -281,13 +365,16 @@ public record Schemes(List<Scheme> all, SchemeId open, List<Departure> drawn) {
 
     private List<Departure> drawn(List<Storey> before, List<Storey> now) {
         var base = byId(storeys(AS_DRAWN, before));
-        var only = find(open).orElseThrow().storey();
+        var scheme = find(open).orElseThrow();
+        var only = scheme.storey();
         var was = byId(before);
         return now.stream()
                 .filter(s -> only.filter(o -> !o.equals(s.id())).isEmpty())
                 .flatMap(s -> s == was.get(s.id())
                         ? drawn.stream().filter(p -> p.storey().equals(s.id()))
-                        : Optional.ofNullable(base.get(s.id())).flatMap(b -> Departure.between(s, b)).stream())
+                        : Optional.ofNullable(base.get(s.id()))
+                                .flatMap(b -> Departure.between(s, scheme.within(s, b)))
+                                .stream())
                 .toList();
     }
 

@@ -63,6 +63,7 @@ final class FieldDefaults {
             new Field(List.of(), "roundedTo", JSON.numberNode(0)),
             new Field(List.of(), "review", unsaid()),
             new Field(List.of(), "schemes", noSchemes()),
+            new Field(List.of("schemes", "all"), "room", JSON.nullNode()),
             new Field(VIEWS, "arranged", JSON.objectNode().putNull("as").putNull("against")),
             new Field(List.of("storeys", "furnishings"), "bottom", JSON.numberNode(0)),
             new Field(List.of("storeys", "furnishings"), "keeping", asPut()),

@@ -14,6 +14,7 @@ import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.SchemeId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.RoomMark;
@@ -171,6 +172,66 @@ class SchemeEditsTest {
                 .toList());
         var base = ids(changed.opening(Schemes.AS_DRAWN).storeys());
         assertThat(base).doesNotContain(lower).contains(above);
+    }
+
+    /**
+     * In a scheme of the bedroom a piece of it and one of the living room are moved: the bed moved in the scheme alone, the
+     * other in all arrangements. What is brought into the room, and out of it, stays in the plan as drawn where it was.
+     */
+    @Test
+    void aSchemeOfARoomDiffersInThatOneOnly() {
+        var drawn = SailclothYard.plan();
+        var laid = LaidPlan.of(drawn);
+        var storey = TestPlans.storey(drawn);
+        var rooms = laid.on(storey).geometry().rooms();
+        var bedroom = rooms.stream()
+                .filter(r -> r.name().equals("Bedroom"))
+                .findFirst()
+                .orElseThrow();
+        var living = rooms.stream()
+                .filter(r -> r.name().equals("Living room"))
+                .findFirst()
+                .orElseThrow();
+        var id = bedroom.mark().orElseThrow().id();
+        var inside = drawn.storeys().getFirst().furnishings().stream()
+                .filter(f -> bedroom.outline().contains(f.at().point()))
+                .toList();
+        var outside = drawn.storeys().getFirst().furnishings().stream()
+                .filter(f -> living.outline().contains(f.at().point()))
+                .toList();
+        var inA = SchemeEdits.addOfRoom(laid, "", storey, id).orThrow();
+        assertThat(inA.schemes().name(A)).isEqualTo("Bedroom A");
+        var into = bedroom.outline().bounds().centre();
+        var changed = inA.withStorey(
+                storey,
+                s -> s.change(Furnishing.class, inside.getFirst().id(), f -> moved(f, 40))
+                        .change(Furnishing.class, outside.getFirst().id(), f -> moved(f, 60))
+                        .change(Furnishing.class, outside.get(1).id(), f -> f.withAt(Position.ofMm(into.x(), into.y())))
+                        .change(
+                                Furnishing.class,
+                                inside.get(1).id(),
+                                f -> f.withAt(outside.get(1).at())));
+        var back = changed.opening(Schemes.AS_DRAWN).storey(storey).elements();
+        assertThat(back.find(inside.getFirst().id())).contains(inside.getFirst());
+        assertThat(back.find(outside.getFirst().id())).contains(moved(outside.getFirst(), 60));
+        assertThat(back.find(outside.get(1).id())).contains(outside.get(1));
+        assertThat(back.find(inside.get(1).id())).contains(inside.get(1));
+        assertThat(changed.opening(Schemes.AS_DRAWN).opening(A).storeys()).isEqualTo(changed.storeys());
+        // and a wall that is moved meanwhile is moved in all
+        var wall = drawn.storeys().getFirst().walls().getFirst();
+        var without = changed.withStorey(
+                storey,
+                s -> s.with(s.elements()
+                        .only(e -> !e.id().equals(wall.id())
+                                && !(e instanceof Opening o && o.host().equals(wall.id())))));
+        assertThat(without.opening(Schemes.AS_DRAWN).storey(storey).elements().find(wall.id()))
+                .isEmpty();
+        assertThat(SchemeEdits.addOfRoom(laid, "", storey, new RoomId(999_999)).refusal())
+                .isPresent();
+    }
+
+    private static Furnishing moved(Furnishing f, double mm) {
+        return f.withAt(Position.ofMm(f.at().x().mm() + mm, f.at().y().mm()));
     }
 
     @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestPlans;
 import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.edit.History;
 import honeylamp.edit.SchemeEdits;
 import honeylamp.plan.ElementId.SchemeId;
@@ -39,7 +40,11 @@ class SchemesFileTest {
 
     @Test
     void schemesComeBackFromAFileLaidOpenOrNot() {
-        for (var plan : new Plan[] {withScheme(), withScheme().opening(Schemes.AS_DRAWN)}) {
+        var laid = LaidPlan.of(withScheme().opening(Schemes.AS_DRAWN));
+        var storey = laid.all().getFirst();
+        var room = storey.geometry().rooms().getFirst().mark().orElseThrow().id();
+        var ofRoom = SchemeEdits.addOfRoom(laid, "", storey.id(), room).orThrow();
+        for (var plan : new Plan[] {withScheme(), withScheme().opening(Schemes.AS_DRAWN), ofRoom}) {
             assertThat(read(json(plan)))
                     .isInstanceOfSatisfying(
                             PlanJson.Read.Good.class,

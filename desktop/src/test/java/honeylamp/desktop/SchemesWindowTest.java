@@ -7,6 +7,7 @@ import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.edit.SchemeEdits;
 import honeylamp.geometry.Point;
+import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Schemes;
@@ -32,6 +33,14 @@ class SchemesWindowTest {
     private static void pick(WindowDriver w, Furnishing piece) throws Exception {
         WindowDriver.onScreen(() -> {
             w.model().act(new Intent.TakeUp(Tool.PICK_PIECES), new Intent.Pick(Set.of(piece.id())));
+            return null;
+        });
+        w.settle();
+    }
+
+    private static void pickRoom(WindowDriver w, ElementId room) throws Exception {
+        WindowDriver.onScreen(() -> {
+            w.model().act(new Intent.TakeUp(Tool.NAME_ROOMS), new Intent.Pick(Set.of(room)));
             return null;
         });
         w.settle();
@@ -201,15 +210,12 @@ class SchemesWindowTest {
             w.focusPlan();
             w.key(KeyCode.DELETE);
             w.key(KeyCode.K);
-            WindowDriver.onScreen(() -> {
-                w.model()
-                        .act(
-                                new Intent.TakeUp(Tool.NAME_ROOMS),
-                                new Intent.Pick(
-                                        Set.of(living.mark().orElseThrow().id())));
-                return null;
-            });
-            w.settle();
+            pickRoom(w, living.mark().orElseThrow().id());
+            w.press("room-scheme");
+            assertThat(w.plan().schemes().name(w.plan().schemes().open())).isEqualTo("Living room A");
+            assertThat(w.plan().schemes().all().getLast().room()).isPresent();
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            pickRoom(w, living.mark().orElseThrow().id());
             choose(w, "room-take-over", "Scheme A");
             assertThat(pieces(w)).noneMatch(f -> f.id().equals(inside.id()));
             w.key(KeyCode.CONTROL, KeyCode.Z);

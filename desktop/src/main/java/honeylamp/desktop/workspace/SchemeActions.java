@@ -25,6 +25,11 @@ public final class SchemeActions {
         return schemes().name(schemes().open());
     }
 
+    /** Adds a scheme of one room of the storey worked on, and lays it open. */
+    public void addOfRoom(RoomId room) {
+        model.edit(SchemeEdits.addOfRoom(model.shown().plan(), "", model.now().storey(), room), "New scheme of room");
+    }
+
     /** Adds a scheme like what is laid open, and lays it open. */
     public void add(Optional<StoreyId> storey) {
         model.edit(SchemeEdits.add(model.now().plan(), "", storey), "New scheme");

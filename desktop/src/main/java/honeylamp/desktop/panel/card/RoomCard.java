@@ -87,6 +87,7 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
         if (room.mark().isPresent()) {
             out.add(repurposing(room));
         }
+        room.mark().map(RoomMark::id).ifPresent(id -> out.add(schemeOf(id)));
         room.mark().map(RoomMark::id).flatMap(this::takingOver).ifPresent(out::add);
         var standing = model.shown().geometry().furnishingsIn(room).stream()
                 .map(Furnishing::id)
@@ -116,6 +117,15 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
         }
         out.addAll(new UnitCard(model, parts).making(model.now()));
         return out;
+    }
+
+    /** The room may have schemes of its own. */
+    private Node schemeOf(RoomId room) {
+        return Widgets.button(
+                "A scheme of this room",
+                "room-scheme",
+                "Other pieces and finishes here alone: what else is changed meanwhile is changed in all arrangements",
+                () -> model.schemes().addOfRoom(room));
     }
 
     /** Its pieces and finishes may be those of another arrangement. */
