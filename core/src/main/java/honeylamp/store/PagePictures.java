@@ -16,6 +16,7 @@ import honeylamp.output.Progress;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Look;
 import honeylamp.plan.Page.LaidPicture;
+import honeylamp.plan.Review.Approval;
 import honeylamp.plan.Role;
 import honeylamp.plan.Underlay.Picture;
 import honeylamp.sheet.ComposedPage;
@@ -97,6 +98,16 @@ public final class PagePictures {
             }
             throw new IllegalStateException("drawing a page went wrong", e.getCause());
         }
+    }
+
+    /** The stamp of those who agreed to just this page, in paper mm; nothing if nobody did, or if it has changed since. */
+    public List<Mark> stamp(LaidPage page, Map<String, byte[]> assets) {
+        var isAsked = page.plan().drawn().review().approvals().stream()
+                .anyMatch(a -> a.page().equals(page.page().id()));
+        var holding = isAsked ? ApprovalStamp.holding(page, unstamped(page, assets)) : List.<Approval>of();
+        return holding.isEmpty()
+                ? List.of()
+                : ApprovalStamp.layer(page, holding).marks();
     }
 
     /** The same without stamps. */

@@ -3,12 +3,20 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.demo.place.QuillbackLane;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.ReviewEdits;
+import honeylamp.output.Progress;
+import honeylamp.plan.ElementId.PageId;
+import honeylamp.plan.Review.Approval;
 import honeylamp.plan.Review.State;
+import honeylamp.store.ClientPage;
 import honeylamp.store.PlanDocument;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -56,6 +64,36 @@ class ClientWindowTest {
             w.told("no file of remarks");
             assertThat(w.plan().review().remarks()).hasSize(1);
         }
+    }
+
+    /** A page that was approved has its stamp in the window too, and loses it when anything on it changes. */
+    @Test
+    void anApprovedPageIsStampedAsLongAsItStaysAsItWas() throws Exception {
+        var plan = QuillbackLane.plan();
+        var sent = folder.resolve("sent.html");
+        ClientPage.write(PlanDocument.of(plan), sent, Progress.NONE);
+        var digest = Pattern.compile("\"digest\"\\s*:\\s*\"([^\"]+)\"").matcher(Files.readString(sent));
+        assertThat(digest.find()).isTrue();
+        var approval = new Approval(new PageId(1), "Isolde", "1 December 2026", digest.group(1));
+        var approved = ReviewEdits.take(plan, List.of(), List.of(approval)).orThrow();
+        try (var w = WindowDriver.with(PlanDocument.of(approved))) {
+            w.press("stage-sheet");
+            w.until(() -> stamps(w).equals(List.of("Approved by Isolde on 1 December 2026")));
+            w.press("list-areas");
+            w.settle();
+            w.until(() -> stamps(w).isEmpty());
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            w.until(() -> stamps(w).size() == 1);
+            w.press("stage-walls");
+            assertThat(stamps(w)).isEmpty();
+        }
+    }
+
+    private static List<String> stamps(WindowDriver w) throws Exception {
+        return WindowDriver.onScreen(() -> Mark.words(w.model().shown().besidePlan())
+                .map(Mark.Text::text)
+                .filter(t -> t.startsWith("Approved"))
+                .toList());
     }
 
     @Test

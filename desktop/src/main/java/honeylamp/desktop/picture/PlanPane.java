@@ -92,6 +92,7 @@ public final class PlanPane extends Pane {
         model.typing().subscribe((_, _) -> sketch());
         model.shown().ways().known().subscribe((_, _) -> sketch());
         model.shown().deliveries().known().subscribe((_, _) -> sketch());
+        model.shown().stamps().known().subscribe((_, _) -> update(model.now()));
         widthProperty().subscribe(this::resized);
         heightProperty().subscribe(this::resized);
         backgroundProperty().subscribe((_, _) -> {

@@ -64,6 +64,7 @@ public final class ShownPlan {
     private final Aside<Named, RoomNames> names;
     private final Aside<Read, PageReading> readings;
     private final Aside<Compared, SchemeReport> differences;
+    private final Aside<Stamped, List<Mark>> stamps;
     private @Nullable Checked checked;
 
     private record Checked(LaidPlan plan, BriefCheck check) {}
@@ -115,6 +116,13 @@ public final class ShownPlan {
         }
     }
 
+    /** A page that somebody may have agreed to. */
+    public record Stamped(LaidPage page, Map<String, byte[]> assets) {
+        private boolean isSame(Stamped other) {
+            return page.plan() == other.page.plan() && page.page().equals(other.page.page());
+        }
+    }
+
     /** What is laid open, to be compared with another arrangement. */
     public record Compared(LaidPlan plan, SchemeId against) {
         private boolean isSame(Compared other) {
@@ -140,6 +148,8 @@ public final class ShownPlan {
             var plan = asked.plan.derivedBy(compared);
             return SchemeReport.of(plan.arranged(asked.against), plan);
         });
+        this.stamps = new Aside<>(
+                threads.beside(), Stamped::isSame, (asked, _) -> new PagePictures().stamp(asked.page, asked.assets));
         this.readings = new Aside<>(threads.beside(), Read::isSame, (asked, _) -> asked.reading());
     }
 
@@ -148,6 +158,9 @@ public final class ShownPlan {
         search.want(storey(), workspace.get().choices().gapReach());
         if (workspace.get().gesture() instanceof WalkWay walk) {
             ways.ask(new Walk(storey(), walk.from(), walk.to()));
+        }
+        if (isStamped()) {
+            stamps.ask(stamped());
         }
         if (workspace.get().gesture() instanceof PickCaption) {
             names.ask(new Named(view(), workspace.get().frame()));
@@ -249,6 +262,21 @@ public final class ShownPlan {
         return readings;
     }
 
+    /** The stamps of pages that somebody agreed to. */
+    public Aside<Stamped, List<Mark>> stamps() {
+        return stamps;
+    }
+
+    private boolean isStamped() {
+        var now = workspace.get();
+        return now.stage() == WorkStage.SHEET
+                && !now.plan().review().approvals().isEmpty();
+    }
+
+    private Stamped stamped() {
+        return new Stamped(page(), workspace.get().document().assets());
+    }
+
     /** In what arrangements differ. */
     public Aside<Compared, SchemeReport> differences() {
         return differences;
@@ -286,11 +314,14 @@ public final class ShownPlan {
         return known.check();
     }
 
-    /** The scale grid, the other storey seen through this one, and what is missing to close walls, in paper mm. */
+    /** The scale grid, the other storey seen through this one, what is missing to close walls, and stamps, in paper mm. */
     public List<Mark> besidePlan() {
         var out = new ArrayList<Mark>(grid());
         out.addAll(ghost());
         out.addAll(gaps());
+        if (isStamped()) {
+            out.addAll(stamps.to(stamped()).orElse(List.of()));
+        }
         return out;
     }
 
