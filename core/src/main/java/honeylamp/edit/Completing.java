@@ -57,7 +57,7 @@ public final class Completing {
         var touched = edited.storey(id) != was || edited.wallTypes() != before.wallTypes();
         var settled = touched ? settled(before, was, edited) : edited;
         var kept = isBounded(was, settled.storey(id)) || copiesDiffer(before, edited, id)
-                ? roomsKept(before, was, settled)
+                ? scoped(roomsKept(before, was, settled), id)
                 : settled;
         var outlined = kept.storey(id).regions().isEmpty() ? kept : OwnRegions.kept(was, kept, id);
         var covered = Coverings.mayDiffer(was, outlined.storey(id))
@@ -66,6 +66,12 @@ public final class Completing {
         return mayRise(was, covered.storey(id))
                 ? Hanging.kept(cache.of(before, was), covered, derived(covered, id))
                 : covered;
+    }
+
+    private Plan scoped(Plan plan, StoreyId id) {
+        return plan.schemes().all().stream().allMatch(s -> s.room().isEmpty())
+                ? plan
+                : SchemeEdits.following(plan, id, derived(plan, id));
     }
 
     /** Whether ceilings may be at other heights, or what hangs from them be elsewhere or of another height. */

@@ -2,6 +2,7 @@ package honeylamp.edit;
 
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
 import honeylamp.plan.Element;
@@ -58,6 +59,27 @@ public final class SchemeEdits {
                         Optional.of(storey),
                         Optional.of(scope(there, room))))
                 .orElseGet(() -> Outcome.refused("the room is not there", "Pick one that is."));
+    }
+
+    /** Schemes of rooms follow the walls of their rooms, which are the house's; those of gone rooms stay where they were. */
+    static Plan following(Plan plan, StoreyId storey, StoreyGeometry geometry) {
+        var out = plan;
+        for (var scheme : plan.schemes().all()) {
+            var open = plan.schemes().open();
+            var isHouse = open.equals(Schemes.AS_DRAWN) || open.equals(scheme.id());
+            if (isHouse && scheme.room().isPresent() && scheme.storey().equals(Optional.of(storey))) {
+                var id = scheme.room().get().room();
+                var now = geometry.rooms().stream()
+                        .filter(r -> r.mark().filter(m -> m.id().equals(id)).isPresent())
+                        .findFirst()
+                        .map(r -> scope(r, id))
+                        .orElse(scheme.room().get());
+                if (!now.equals(scheme.room().get())) {
+                    out = out.keepingSchemes(out.schemes().outlining(scheme.id(), now));
+                }
+            }
+        }
+        return out;
     }
 
     private static InRoom scope(Room room, RoomId id) {

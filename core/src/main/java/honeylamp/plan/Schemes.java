@@ -311,6 +311,18 @@ public record Schemes(List<Scheme> all, SchemeId open, List<Departure> drawn) {
                 drawn);
     }
 
+    /** With a scheme of a room whose walls lie elsewhere now. */
+    public Schemes outlining(SchemeId id, InRoom room) {
+        return new Schemes(
+                all.stream()
+                        .map(s -> s.id().equals(id)
+                                ? new Scheme(id, s.name(), s.storey(), Optional.of(room), s.parts())
+                                : s)
+                        .toList(),
+                open,
+                drawn);
+    }
+
     /** Without a scheme that is not laid open. */
     public Schemes without(SchemeId id) {
         return new Schemes(all.stream().filter(s -> !s.id().equals(id)).toList(), open, drawn);

@@ -230,6 +230,34 @@ class SchemeEditsTest {
                 .isPresent();
     }
 
+    /** Where a wall of the room is moved out by 500, a piece put into what was won belongs to the scheme of the room. */
+    @Test
+    void aSchemeOfARoomFollowsItsWalls() {
+        var plan = TestPlans.clearRectangle(4000, 3000);
+        var marked = RoomEdits.mark(plan, TestPlans.storey(plan), Position.ofMm(2000, 1500), "Room", Finish.of("oak"))
+                .plan();
+        var storey = TestPlans.storey(marked);
+        var room = marked.storeys().getFirst().rooms().getFirst().id();
+        var inA = SchemeEdits.addOfRoom(LaidPlan.of(marked), "", storey, room).orThrow();
+        var was = inA.schemes().all().getFirst().room().orElseThrow();
+        var east = inA.storeys().getFirst().walls().stream()
+                .filter(w -> w.places().stream().allMatch(p -> p.x().mm() > 3900))
+                .findFirst()
+                .orElseThrow();
+        var completing = new Completing(new GeometryCache());
+        var wider = completing.of(
+                inA,
+                PickedEdits.move(inA, storey, Set.of(east.id()), Length.ofMm(500), Length.ofMm(0))
+                        .orThrow());
+        var now = wider.schemes().all().getFirst().room().orElseThrow();
+        assertThat(now).isNotEqualTo(was);
+        var more = TestPlans.with(wider, "armchair", 400, 400, 800, 4250, 1500, 0);
+        assertThat(more.opening(Schemes.AS_DRAWN).storeys().getFirst().furnishings())
+                .isEmpty();
+        assertThat(more.opening(Schemes.AS_DRAWN).storeys().getFirst().walls())
+                .isEqualTo(more.storeys().getFirst().walls());
+    }
+
     private static Furnishing moved(Furnishing f, double mm) {
         return f.withAt(Position.ofMm(f.at().x().mm() + mm, f.at().y().mm()));
     }
