@@ -8,6 +8,7 @@ import honeylamp.plan.Sheet.TitleBlock;
 import honeylamp.plan.TextRole;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** How high the title block of a page is, by what it says and how it stands; in paper mm. */
 final class TitleHeights {
@@ -54,8 +55,11 @@ final class TitleHeights {
 
     private static final double COLUMN_TITLE_MM = 84;
 
-    /** All of an upright block but the lines of its title and of what is drawn. */
-    private static final double UPRIGHT_MM = 66.8;
+    /** All of an upright block but the lines of its title and of what is drawn, and its facts. */
+    private static final double UPRIGHT_MM = 44;
+
+    /** Client, author, date and revision one below the other. */
+    private static final double UPRIGHT_FACTS_MM = 22.8;
 
     /** From line to line, in heights of capitals. */
     static final double TITLE_LINE = 1.75;
@@ -173,7 +177,10 @@ final class TitleHeights {
     /** With all it says one below the other: as high as usual, or as its words need. */
     private double upright(double wideMm) {
         var pen = new SheetPen(page.look());
+        var hasFacts = Stream.of(title().client(), title().author(), title().date(), title().revision())
+                .anyMatch(w -> !w.isBlank());
         var words = UPRIGHT_MM
+                + (hasFacts || !title().said().isEmpty() ? UPRIGHT_FACTS_MM : 0)
                 + pen.wrapped(TitleBlockArt.title(page), Typeface.SEMIBOLD, TextRole.TITLE, wideMm)
                                 .size()
                         * TITLE_LINE
