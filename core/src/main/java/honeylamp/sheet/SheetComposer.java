@@ -170,16 +170,6 @@ public final class SheetComposer {
         return TitleBlockArt.logo(page, of(page).layout);
     }
 
-    /** What is within the margins of a page, and where its views and its title block stand, in paper mm. */
-    public static List<Box> frames(LaidPage page) {
-        var composer = of(page);
-        var out = new ArrayList<>(List.of(composer.layout.title()));
-        for (var i = 0; page.page().showsViews() && i < page.views().size(); i++) {
-            out.add(composer.cell(i));
-        }
-        return List.copyOf(out);
-    }
-
     /** Whether all plans are as large, and have room. */
     private boolean keeps(SheetComposer other) {
         return IntStream.range(0, page.views().size())

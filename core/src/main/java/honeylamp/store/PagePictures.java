@@ -12,6 +12,7 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
+import honeylamp.output.InPairs;
 import honeylamp.output.Progress;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Look;
@@ -29,11 +30,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.Callable;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.Executors;
-import java.util.concurrent.atomic.AtomicInteger;
 import javax.imageio.ImageIO;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -49,8 +46,6 @@ public final class PagePictures {
     private static final double MOST_PIXELS = 4_000_000;
 
     private static final double MOST_PX_PER_MM = 600 / Length.MM_PER_INCH;
-
-    private static final int AT_A_TIME = 2;
 
     private record Smaller(String asset, int halves) {}
 
@@ -74,30 +69,7 @@ public final class PagePictures {
      */
     public List<ComposedPage> printed(List<LaidPage> pages, Map<String, byte[]> assets, Progress progress)
             throws Progress.Cancelled {
-        var ready = new AtomicInteger();
-        List<Callable<ComposedPage>> works = pages.stream()
-                .<Callable<ComposedPage>>map(page -> () -> {
-                    progress.at((double) ready.get() / pages.size());
-                    var made = printed(page, assets);
-                    progress.at((double) ready.incrementAndGet() / pages.size());
-                    return made;
-                })
-                .toList();
-        try (var threads = Executors.newFixedThreadPool(AT_A_TIME)) {
-            var out = new ArrayList<ComposedPage>();
-            for (var future : threads.invokeAll(works)) {
-                out.add(future.get());
-            }
-            return List.copyOf(out);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new Progress.Cancelled();
-        } catch (ExecutionException e) {
-            if (e.getCause() instanceof Progress.Cancelled cancelled) {
-                throw cancelled;
-            }
-            throw new IllegalStateException("drawing a page went wrong", e.getCause());
-        }
+        return InPairs.all(pages, (page, _) -> printed(page, assets), progress);
     }
 
     /** The stamp of those who agreed to just this page, in paper mm; nothing if nobody did, or if it has changed since. */

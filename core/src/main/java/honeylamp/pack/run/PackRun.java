@@ -2,6 +2,7 @@ package honeylamp.pack.run;
 
 import honeylamp.output.Export;
 import honeylamp.output.Export.Format;
+import honeylamp.output.InPairs;
 import honeylamp.output.Progress;
 import honeylamp.pack.Packed;
 import honeylamp.pack.Recipe;
@@ -18,17 +19,11 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.Callable;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.Executors;
-import java.util.concurrent.atomic.AtomicInteger;
 
 /** Makes a pack of a plan in a folder: two files at a time, and only those that are not there as they should be. */
 public final class PackRun {
     /** Beside what is packed it stands what was asked, so that the next run knows what changed. */
     public static final String RECORD = "packed.json";
-
-    private static final int AT_A_TIME = 2;
 
     /** Another version of the program may draw otherwise. */
     private static final String VERSION =
@@ -98,31 +93,7 @@ public final class PackRun {
     }
 
     private List<Made> all(Progress progress) throws IOException, Progress.Cancelled {
-        var files = PackFile.of(document.plan(), recipe);
-        var ready = new AtomicInteger();
-        List<Callable<Made>> works = files.stream()
-                .<Callable<Made>>map(file -> () -> {
-                    progress.at((double) ready.get() / files.size());
-                    var made = made(file, _ -> progress.at((double) ready.get() / files.size()));
-                    progress.at((double) ready.incrementAndGet() / files.size());
-                    return made;
-                })
-                .toList();
-        try (var threads = Executors.newFixedThreadPool(AT_A_TIME)) {
-            var out = new ArrayList<Made>();
-            for (var future : threads.invokeAll(works)) {
-                out.add(future.get());
-            }
-            return out;
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new Progress.Cancelled();
-        } catch (ExecutionException e) {
-            if (e.getCause() instanceof Progress.Cancelled cancelled) {
-                throw cancelled;
-            }
-            throw new IllegalStateException("packing went wrong", e.getCause());
-        }
+        return InPairs.all(PackFile.of(document.plan(), recipe), this::made, progress);
     }
 
     private Made made(PackFile file, Progress progress) throws Progress.Cancelled {
