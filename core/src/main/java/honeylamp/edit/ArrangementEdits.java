@@ -3,7 +3,6 @@ package honeylamp.edit;
 import honeylamp.plan.Arrangement;
 import honeylamp.plan.Arrangement.LaidList;
 import honeylamp.plan.Arrangement.Line;
-import honeylamp.plan.Arrangement.Lists;
 import honeylamp.plan.Arrangement.Run;
 import honeylamp.plan.Arrangement.Shares;
 import honeylamp.plan.ElementId.PageId;
@@ -21,7 +20,7 @@ public final class ArrangementEdits {
     private ArrangementEdits() {}
 
     /** Where what is listed goes, on a page or on all. */
-    public static Plan lists(Plan plan, PageId page, Reach reach, Lists lists) {
+    public static Plan lists(Plan plan, PageId page, Reach reach, Arrangement.Lists lists) {
         return changed(plan, page, reach, a -> a.withLists(lists));
     }
 
@@ -68,28 +67,18 @@ public final class ArrangementEdits {
             return Outcome.refused(
                     "a page has room for " + Arrangement.MOST_LINES + " setting-out lines", "Take one away first.");
         }
-        return isOn(plan, page, line)
-                ? Outcome.done(changed(plan, page, Reach.THIS, a -> a.withLines(lists(a.lines(), line))))
+        return isOn(plan, page, line.run(), line.mm())
+                ? Outcome.done(changed(plan, page, Reach.THIS, a -> a.withLines(Lists.plus(a.lines(), line))))
                 : offPaper();
-    }
-
-    private static List<Line> lists(List<Line> lines, Line more) {
-        var out = new ArrayList<>(lines);
-        out.add(more);
-        return out;
     }
 
     /** Puts a setting-out line of a page elsewhere; refused off its paper. */
     public static Outcome<Plan> putLine(Plan plan, PageId page, int at, double mm) {
-        var line = of(plan, page).arrangement().lines().get(at);
-        if (!(mm >= 0)) {
-            return offPaper();
-        }
-        var other = new Line(line.run(), mm);
-        return isOn(plan, page, other)
+        var run = of(plan, page).arrangement().lines().get(at).run();
+        return isOn(plan, page, run, mm)
                 ? Outcome.done(changed(plan, page, Reach.THIS, a -> {
                     var out = new ArrayList<>(a.lines());
-                    out.set(at, other);
+                    out.set(at, new Line(run, mm));
                     return a.withLines(out);
                 }))
                 : offPaper();
@@ -104,9 +93,9 @@ public final class ArrangementEdits {
         });
     }
 
-    private static boolean isOn(Plan plan, PageId page, Line line) {
+    private static boolean isOn(Plan plan, PageId page, Run run, double mm) {
         var sheet = of(plan, page).sheet();
-        return line.mm() <= (line.run() == Run.DOWN ? sheet.widthMm() : sheet.heightMm());
+        return mm >= 0 && mm <= (run == Run.DOWN ? sheet.widthMm() : sheet.heightMm());
     }
 
     private static Outcome<Plan> offPaper() {
@@ -162,17 +151,10 @@ public final class ArrangementEdits {
     }
 
     private static Page of(Plan plan, PageId page) {
-        return plan.presentation().page(page).orElseThrow();
+        return PageEdits.of(plan, page);
     }
 
     private static Plan changed(Plan plan, PageId page, Reach reach, UnaryOperator<Arrangement> change) {
-        var presentation = plan.presentation();
-        var meant =
-                reach == Reach.ALL ? presentation.pages().stream().map(Page::id).toList() : List.of(page);
-        var after = presentation.changingPages(meant, p -> {
-            var other = change.apply(p.arrangement());
-            return other.equals(p.arrangement()) ? p : p.withArrangement(other);
-        });
-        return after.equals(presentation) ? plan : plan.withPresentation(after);
+        return PageEdits.changed(plan, page, reach, p -> p.withArrangement(change.apply(p.arrangement())));
     }
 }

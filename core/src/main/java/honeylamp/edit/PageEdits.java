@@ -9,6 +9,7 @@ import honeylamp.plan.Page.LaidNote;
 import honeylamp.plan.Page.LaidPicture;
 import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Presentation;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Sheet.Margins;
 import honeylamp.plan.Sheet.Paper;
@@ -273,20 +274,23 @@ public final class PageEdits {
         return Outcome.done(plan.withPresentation(presentation.withPages(pages)));
     }
 
-    /** A recipe belongs to the plan from now on, or no longer; whoever begins with it as a template gets it too. */
-    public static Plan recipe(Plan plan, String name) {
+    /** A recipe belongs to the plan from now on, or no longer; whoever begins with it as a template gets it too. Refused if there are too many. */
+    public static Outcome<Plan> recipe(Plan plan, String name) {
         var recipes = new ArrayList<>(plan.presentation().recipes());
         if (!recipes.remove(name)) {
             recipes.add(name);
         }
-        return plan.withPresentation(plan.presentation().withRecipes(recipes));
+        return recipes.size() > Presentation.MOST_RECIPES
+                ? Outcome.refused(
+                        "a plan has room for " + Presentation.MOST_RECIPES + " recipes", "Take one from it first.")
+                : Outcome.done(plan.withPresentation(plan.presentation().withRecipes(recipes)));
     }
 
-    private static Page of(Plan plan, PageId page) {
+    static Page of(Plan plan, PageId page) {
         return plan.presentation().page(page).orElseThrow();
     }
 
-    private static Plan changed(Plan plan, PageId page, Reach reach, UnaryOperator<Page> change) {
+    static Plan changed(Plan plan, PageId page, Reach reach, UnaryOperator<Page> change) {
         var presentation = plan.presentation();
         var meant =
                 reach == Reach.ALL ? presentation.pages().stream().map(Page::id).toList() : List.of(page);

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 
 /** What was changed since a plan was first sent. */
 public final class RevisionEdits {
@@ -55,8 +56,12 @@ public final class RevisionEdits {
         if (last.matches("[A-Ya-y]")) {
             return String.valueOf((char) (last.charAt(0) + 1));
         }
-        var at = revisions.size();
-        return at < LETTERS ? letter(at) : letter(at / LETTERS - 1) + letter(at % LETTERS);
+        var taken = revisions.stream().map(Revision::mark).toList();
+        return IntStream.iterate(revisions.size(), at -> at + 1)
+                .mapToObj(at -> at < LETTERS ? letter(at) : letter(at / LETTERS - 1) + letter(at % LETTERS))
+                .filter(mark -> !taken.contains(mark))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static String letter(int at) {

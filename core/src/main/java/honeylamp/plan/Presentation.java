@@ -31,7 +31,7 @@ public record Presentation(
         List<HeldLook> looks, List<View> views, List<Page> pages, List<Revision> revisions, List<String> recipes)
         implements PresentationBuilder.With {
     /** More packs of one plan nobody makes. */
-    private static final int MOST_RECIPES = 40;
+    public static final int MOST_RECIPES = 40;
 
     /** Freezes the lists; refuses a view in no look and a page of no view. */
     public Presentation {

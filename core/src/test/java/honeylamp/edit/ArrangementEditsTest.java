@@ -46,6 +46,10 @@ class ArrangementEditsTest {
         var moved = ArrangementEdits.putLine(one, FIRST, 0, 120).orThrow();
         assertThat(of(moved).lines()).containsExactly(new Line(Run.DOWN, 120));
         assertThat(ArrangementEdits.takeLine(moved, FIRST, 0)).isEqualTo(PLAN);
+        for (var nonsense : new double[] {5000, 1e9, Double.NaN, Double.POSITIVE_INFINITY}) { // on no paper there is
+            assertThat(ArrangementEdits.putLine(one, FIRST, 0, nonsense).refusal())
+                    .isPresent();
+        }
         assertThat(ArrangementEdits.putLine(one, FIRST, 0, -1).refusal()).isPresent();
         assertThat(ArrangementEdits.addLine(PLAN, FIRST, new Line(Run.ACROSS, 1900))
                         .refusal())

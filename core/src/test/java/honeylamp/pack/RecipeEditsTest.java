@@ -91,10 +91,10 @@ class RecipeEditsTest {
     /** What belongs to a plan belongs to plans that begin with it. */
     @Test
     void aTemplateHasItsRecipes() {
-        var plan = PageEdits.recipe(QuillbackLane.plan(), "Client set");
+        var plan = PageEdits.recipe(QuillbackLane.plan(), "Client set").orThrow();
         assertThat(plan.presentation().recipes()).containsExactly("Client set");
         assertThat(PlanEdits.template(plan).presentation().recipes()).containsExactly("Client set");
-        assertThat(PageEdits.recipe(plan, "Client set")).isEqualTo(QuillbackLane.plan());
+        assertThat(PageEdits.recipe(plan, "Client set").orThrow()).isEqualTo(QuillbackLane.plan());
     }
 
     /** A workbook says when it was made in three places; packed twice it has the same bytes. */
