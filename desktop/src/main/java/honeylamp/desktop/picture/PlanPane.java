@@ -15,6 +15,7 @@ import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.nio.IntBuffer;
 import java.util.ArrayList;
+import java.util.List;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.scene.Cursor;
@@ -336,7 +337,7 @@ public final class PlanPane extends Pane {
                 || !a.worked().equals(b.worked());
     }
 
-    private PictureRenderer.Request request(Workspace now) {
+    private List<Traced> underlays(Workspace now) {
         var underlays = new ArrayList<Traced>();
         for (var u : now.currentStorey().underlays()) {
             if (now.showsUnderlay() && u.sight() == Underlay.Sight.SHOWN) {
@@ -345,6 +346,10 @@ public final class PlanPane extends Pane {
                         .ifPresentOrElse(p -> underlays.add(new Traced(u, p)), () -> want(now, u.picture()));
             }
         }
+        return underlays;
+    }
+
+    private PictureRenderer.Request request(Workspace now) {
         return new PictureRenderer.Request(
                 model.shown().page(),
                 now.worked().view(),
@@ -354,7 +359,7 @@ public final class PlanPane extends Pane {
                 (int) Math.ceil(getWidth()),
                 (int) Math.ceil(getHeight()),
                 desk(),
-                underlays,
+                underlays(now),
                 model.shown().besidePlan(),
                 now.document().assets());
     }
@@ -407,7 +412,8 @@ public final class PlanPane extends Pane {
                 && last.request().viewport().equals(now.viewport())
                 && last.request().lamp() == now.lamp()
                 && compare.settled()
-                && allUnpacked(now);
+                && allUnpacked(now)
+                && last.request().underlays().equals(underlays(now)); // one just unpacked is still to be painted
     }
 
     private boolean allUnpacked(Workspace now) {
