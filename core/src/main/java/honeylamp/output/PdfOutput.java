@@ -22,6 +22,7 @@ import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import org.apache.fontbox.ttf.TTFParser;
@@ -62,6 +63,9 @@ final class PdfOutput {
 
     private final PDOptionalContentProperties properties = new PDOptionalContentProperties();
     private final Map<String, PDOptionalContentGroup> groups = new HashMap<>();
+
+    /** By the very pixels: what is the same on several pages is in the file once. */
+    private final Map<Object, PDImageXObject> images = new IdentityHashMap<>();
 
     private final PdfTags tags;
     private final Export.Lasting lasting;
@@ -227,12 +231,7 @@ final class PdfOutput {
                     stream.stroke();
                     text(stream, text, blend);
                 }
-                case Mark.Image image ->
-                    picture(
-                            stream,
-                            LosslessFactory.createFromImage(document, RasterPainter.image(image)),
-                            image.where(),
-                            blend);
+                case Mark.Image image -> picture(stream, image(image), image.where(), blend);
                 case Mark.Picture picture -> picture(stream, grey(picture.grey()), picture.where(), blend);
                 case Mark.Clip(var path, var inside) -> {
                     stream.saveGraphicsState();
@@ -379,13 +378,27 @@ final class PdfOutput {
         stream.restoreGraphicsState();
     }
 
+    private PDImageXObject image(Mark.Image image) throws IOException {
+        var known = images.get(image.pixels());
+        if (known != null) {
+            return known;
+        }
+        var made = LosslessFactory.createFromImage(document, RasterPainter.image(image));
+        images.put(image.pixels(), made);
+        return made;
+    }
+
     /** Grey levels as they are: the JDK takes them for linear light and would brighten them on the way. */
     private PDImageXObject grey(Grey grey) throws IOException {
+        var known = images.get(grey);
+        if (known != null) {
+            return known;
+        }
         var packed = new ByteArrayOutputStream();
         FilterFactory.INSTANCE
                 .getFilter(COSName.FLATE_DECODE)
                 .encode(new ByteArrayInputStream(grey.levels()), packed, new COSDictionary(), 0);
-        return new PDImageXObject(
+        var made = new PDImageXObject(
                 document,
                 new ByteArrayInputStream(packed.toByteArray()),
                 COSName.FLATE_DECODE,
@@ -393,6 +406,8 @@ final class PdfOutput {
                 grey.height(),
                 8,
                 PDDeviceGray.INSTANCE);
+        images.put(grey, made);
+        return made;
     }
 
     private void picture(PDPageContentStream stream, PDImageXObject image, Box where, Blend blend) throws IOException {

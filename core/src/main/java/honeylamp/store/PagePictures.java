@@ -4,6 +4,7 @@ import honeylamp.derive.storeys.LaidPage;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Pen;
 import honeylamp.drawing.ink.PictureReaders;
@@ -14,12 +15,15 @@ import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.output.InPairs;
 import honeylamp.output.Progress;
+import honeylamp.plan.Light;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Look;
 import honeylamp.plan.Page.LaidPicture;
 import honeylamp.plan.Review.Approval;
 import honeylamp.plan.Role;
 import honeylamp.plan.Underlay.Picture;
+import honeylamp.plan.View.Arranged;
+import honeylamp.plan.View;
 import honeylamp.sheet.ComposedPage;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.units.Length;
@@ -27,10 +31,14 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -57,19 +65,55 @@ public final class PagePictures {
 
     /** A page as it leaves the house: lit, with its pictures, and with the stamp of those who agreed to just this. */
     public ComposedPage printed(LaidPage page, Map<String, byte[]> assets) {
-        var bare = unstamped(page, assets);
+        return printed(page, assets, new Remembered());
+    }
+
+    private ComposedPage printed(LaidPage page, Map<String, byte[]> assets, Remembered remembered) {
+        var bare = unstamped(page, assets, remembered);
         var holding = ApprovalStamp.holding(page, bare);
         return holding.isEmpty() ? bare : bare.with(ApprovalStamp.layer(page, holding));
     }
 
+    /** What the shade of a view depends on first of all. */
+    private record Lit(View.Subject subject, Look look, Light light, Arranged arranged, double turnDeg) {
+        static List<Lit> of(LaidPage page) {
+            return page.views().stream()
+                    .map(v -> new Lit(
+                            v.view().subject(),
+                            v.look(),
+                            v.view().light(),
+                            v.view().arranged(),
+                            v.view().turnDeg()))
+                    .toList();
+        }
+    }
+
     /**
-     * Pages as they leave the house, two drawn at a time.
+     * Pages as they leave the house, two drawn at a time. Those that show the same in the same light are drawn one after
+     * the other: where they are as large, each has the shade of the one before.
      *
      * @throws Progress.Cancelled if the progress ended the work
      */
     public List<ComposedPage> printed(List<LaidPage> pages, Map<String, byte[]> assets, Progress progress)
             throws Progress.Cancelled {
-        return InPairs.all(pages, (page, _) -> printed(page, assets), progress);
+        var alike = List.copyOf(IntStream.range(0, pages.size())
+                .boxed()
+                .collect(Collectors.groupingBy(i -> Lit.of(pages.get(i)), LinkedHashMap::new, Collectors.toList()))
+                .values());
+        var done = new AtomicInteger();
+        var made = new ConcurrentHashMap<Integer, ComposedPage>();
+        InPairs.all(
+                alike,
+                (group, _) -> {
+                    var remembered = new Remembered();
+                    for (var i : group) {
+                        made.put(i, printed(pages.get(i), assets, remembered));
+                        progress.at((double) done.incrementAndGet() / pages.size());
+                    }
+                    return group;
+                },
+                Progress.NONE);
+        return IntStream.range(0, pages.size()).mapToObj(made::get).toList();
     }
 
     /** The stamp of those who agreed to just this page, in paper mm; nothing if nobody did, or if it has changed since. */
@@ -84,7 +128,11 @@ public final class PagePictures {
 
     /** The same without stamps. */
     ComposedPage unstamped(LaidPage page, Map<String, byte[]> assets) {
-        return onto(SheetComposer.compose(page, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM), page, assets);
+        return unstamped(page, assets, new Remembered());
+    }
+
+    private ComposedPage unstamped(LaidPage page, Map<String, byte[]> assets, Remembered remembered) {
+        return onto(SheetComposer.compose(page, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM, remembered), page, assets);
     }
 
     /**

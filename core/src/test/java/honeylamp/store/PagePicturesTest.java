@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
+import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.PageEdits;
@@ -21,8 +24,14 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.IdentityHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.cos.COSStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -139,6 +148,61 @@ class PagePicturesTest {
                 new double[][] {{-1, 0, 20}, {0, 298, 20}, {421, 0, 20}, {0, 0, 1}, {0, 0, 500}, {0, 0, Double.NaN}}) {
             assertThat(PageEdits.putPicture(plan, FIRST, 0, wrong[0], wrong[1], wrong[2]))
                     .isInstanceOf(Outcome.Refused.class);
+        }
+    }
+
+    private static Stream<Object> greys(List<Mark> marks) {
+        return marks.stream().flatMap(mark -> switch (mark) {
+            case Mark.Clip(_, var inside) -> greys(inside);
+            case Mark.Picture(var grey, _) -> Stream.of(grey);
+            case Mark.Fill _, Mark.Stroke _, Mark.Shaded _, Mark.Image _, Mark.Text _, Mark.Haloed _ -> Stream.of();
+        });
+    }
+
+    private static List<Object> shadeOf(ComposedPage page) {
+        return page.drawing().layers().stream()
+                .filter(l -> l.kind() == LayerKind.SHADE)
+                .flatMap(l -> greys(l.marks()))
+                .toList();
+    }
+
+    /** Pages in turn of both storeys: each is drawn as it is alone, and copies have the very shade of what they copy. */
+    @Test
+    void pagesThatShowTheSameHaveTheSameShadeAndAreInTheFileOnce() throws Exception {
+        var two = QuillbackLane.plan();
+        var pages = two.presentation().pages();
+        var four = PageEdits.copy(PageEdits.copy(two, pages.get(0).id()).plan(), pages.get(1).id()).plan();
+        var laid = LaidPlan.of(four).pages();
+        var made = new PagePictures().printed(laid, Map.of(), Progress.NONE);
+        assertThat(made).hasSize(4);
+        var shades = made.stream().map(PagePicturesTest::shadeOf).toList();
+        for (var i = 0; i < laid.size(); i++) {
+            assertThat(made.get(i).drawing())
+                    .as(laid.get(i).name())
+                    .isEqualTo(new PagePictures().printed(laid.get(i), Map.of()).drawing());
+            assertThat(shades.get(i)).isNotEmpty();
+        }
+        var kinds = new IdentityHashMap<Object, Integer>();
+        shades.forEach(s -> s.forEach(g -> kinds.merge(g, 1, Integer::sum)));
+        assertThat(kinds.values()).containsOnly(2);
+        var twoPages = folder.resolve("two.pdf");
+        var fourPages = folder.resolve("four.pdf");
+        Export.writeAll(
+                new PagePictures().printed(LaidPlan.of(two).pages(), Map.of(), Progress.NONE),
+                Export.Picture.USUAL,
+                twoPages,
+                Progress.NONE);
+        Export.writeAll(made, Export.Picture.USUAL, fourPages, Progress.NONE);
+        assertThat(imagesIn(fourPages)).isEqualTo(imagesIn(twoPages)).isPositive();
+    }
+
+    private static long imagesIn(Path pdf) throws IOException {
+        try (var document = Loader.loadPDF(pdf.toFile())) {
+            return document.getDocument().getXrefTable().keySet().stream()
+                    .map(key -> document.getDocument().getObjectFromPool(key).getObject())
+                    .filter(o -> o instanceof COSStream stream
+                            && COSName.IMAGE.equals(stream.getCOSName(COSName.SUBTYPE)))
+                    .count();
         }
     }
 }

@@ -13,6 +13,7 @@ import honeylamp.plan.Light;
 import honeylamp.plan.Look;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Role;
+import honeylamp.plan.Look.Shading;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -65,6 +66,8 @@ public final class FloorShade {
      */
     public record Surface(Figure whole, List<Figure> rooms, Optional<Box> built) {}
 
+    private static final float[] NOTHING = {};
+
     private record Rooms(ShadeGrid grid, List<Figure> rooms) {}
 
     private record Dark(double pxPerMm) {}
@@ -95,23 +98,51 @@ public final class FloorShade {
         RoomShares.Numbered numbered =
                 remembered.answer(new Rooms(grid, surface.rooms), () -> RoomShares.Numbered.of(grid, surface.rooms));
         var isLit = look.windowLight() > 0 && !sun.sky().rooms().isEmpty();
-        var dark = isLit
-                ? dimmed(lost.dark(), sky(grid, numbered, sun.sky(), remembered), look.windowLight())
-                : lost.dark();
-        var share = RoomShares.of(grid, numbered, dark, lost.coverage(), look.shadeCeiling());
-        var kept = new float[share.length];
-        Arrays.fill(kept, 1);
-        words.forEach(box -> lighten(grid, kept, box));
-        sun.patches().forEach(patch -> patch.boxes().forEach(box -> light(grid, kept, patch, box, look.windowLight())));
-        surface.built.ifPresent(built -> fade(grid, kept, built, surface.whole.bounds()));
-        var all = left(left(dark, share), kept);
-        var marks = switch (look.shading()) {
-            case SOFT, LAMPS -> List.of(laid(grid, all, look));
-            case HATCHED -> Hatching.of(grid, all, Hatching.Tool.PENCIL, ink(look, Role.INK));
-            case WASHED -> List.of(laid(grid, washed(grid, all, surface, remembered), look));
-            case BROAD -> Hatching.of(grid, all, Hatching.Tool.MARKER, ink(look, Role.SHADOW));
+        var lacking = isLit ? sky(grid, numbered, sun.sky(), remembered) : NOTHING;
+        var pigment = look.shading() == Shading.WASHED
+                ? remembered.<float[]>answer(new Grained(grid), () -> Granulation.of(grid))
+                : NOTHING;
+        var asked = Left.of(surface, look, words);
+        return remembered.answerOf(asked, List.of(lost.state(), numbered, lacking, sun, pigment), () -> {
+            var dark = isLit ? dimmed(lost.dark(), lacking, look.windowLight()) : lost.dark();
+            var share = RoomShares.of(grid, numbered, dark, lost.coverage(), look.shadeCeiling());
+            var kept = new float[share.length];
+            Arrays.fill(kept, 1);
+            words.forEach(box -> lighten(grid, kept, box));
+            sun.patches().forEach(p -> p.boxes().forEach(box -> light(grid, kept, p, box, look.windowLight())));
+            surface.built.ifPresent(built -> fade(grid, kept, built, surface.whole.bounds()));
+            return new Mark.Clip(surface.whole, marks(grid, left(left(dark, share), kept), surface, look, pigment));
+        });
+    }
+
+    /** What the picture of shade depends on beside what is lost of the light: pages of the same have the very same picture. */
+    private record Left(
+            Surface surface,
+            List<Box> words,
+            Shading shading,
+            Oklch ink,
+            Oklch shadow,
+            double windowLight,
+            double shadeCeiling) {
+        static Left of(Surface surface, Look look, List<Box> words) {
+            return new Left(
+                    surface,
+                    words,
+                    look.shading(),
+                    look.palette().of(Role.INK),
+                    look.palette().of(Role.SHADOW),
+                    look.windowLight(),
+                    look.shadeCeiling());
+        }
+    }
+
+    private static List<Mark> marks(ShadeGrid grid, float[] dark, Surface surface, Look look, float[] pigment) {
+        return switch (look.shading()) {
+            case SOFT, LAMPS -> List.of(laid(grid, dark, look));
+            case HATCHED -> Hatching.of(grid, dark, Hatching.Tool.PENCIL, ink(look, Role.INK));
+            case WASHED -> List.of(laid(grid, washed(grid, dark, surface, pigment), look));
+            case BROAD -> Hatching.of(grid, dark, Hatching.Tool.MARKER, ink(look, Role.SHADOW));
         };
-        return new Mark.Clip(surface.whole, marks);
     }
 
     private record Sky(ShadeGrid grid, SkyLight sky) {}
@@ -132,15 +163,14 @@ public final class FloorShade {
     private record Grained(ShadeGrid grid) {}
 
     /** The washes, which pass away with the shade over bare ground: pigment that ended there would show an edge. */
-    private static float[] washed(ShadeGrid grid, float[] dark, Surface surface, Remembered remembered) {
-        var out = glazed(grid, dark, remembered);
+    private static float[] washed(ShadeGrid grid, float[] dark, Surface surface, float[] pigment) {
+        var out = glazed(dark, pigment);
         surface.built.ifPresent(built -> fade(grid, out, built, surface.whole.bounds()));
         return out;
     }
 
     /** Shade in two glazes with soft edges and darker rims, over pigment that has settled. */
-    private static float[] glazed(ShadeGrid grid, float[] dark, Remembered remembered) {
-        float[] pigment = remembered.answer(new Grained(grid), () -> Granulation.of(grid));
+    private static float[] glazed(float[] dark, float[] pigment) {
         var out = new float[dark.length];
         for (var i = 0; i < out.length; i++) {
             var d = dark[i];

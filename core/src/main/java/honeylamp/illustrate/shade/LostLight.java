@@ -98,6 +98,7 @@ final class LostLight {
     private @Nullable Known known;
     private float[] dark = {};
     private float[] coverage = {};
+    private Object state = new Object();
 
     /** What is lost at every pixel, from 0 to 1. */
     float[] dark() {
@@ -107,6 +108,11 @@ final class LostLight {
     /** The share of every pixel that something stands on. */
     float[] coverage() {
         return coverage;
+    }
+
+    /** Another object whenever what is lost has become another. */
+    Object state() {
+        return state;
     }
 
     /** Works out what is lost with other things standing there. */
@@ -119,6 +125,7 @@ final class LostLight {
                 : Optional.<Change>empty();
         if (before == null || changed.isEmpty()) {
             var now = Known.of(setting, solids);
+            state = new Object();
             dark = new float[grid.count()];
             coverage = grid.shares(now.all, grid.whole());
             work(now, grid.whole());
@@ -128,6 +135,7 @@ final class LostLight {
         var now = new Known(setting, solids, before.all, before.pieces, before.raised);
         var part = grown(changed.get().part, EDGE_PX, grid);
         if (!part.isEmpty() && !changed.get().part.isEmpty()) { // what stands off the grid shades nothing on it
+            state = new Object();
             now.draw(part);
             put(grid.shares(now.all, part), part.width, coverage, part, grid.width());
             work(now, shaded(part, setting, changed.get().highestMm));
