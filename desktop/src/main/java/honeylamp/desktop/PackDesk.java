@@ -114,7 +114,16 @@ record PackDesk(
 
     void bringIn() {
         new SharingDesk<>(model, errands, recipes, KeptFile.RECIPES, "recipe", "recipes", "")
-                .bringIn(dialogs.openRecipes());
+                .bringIn(dialogs.openRecipes(), this::missing);
+    }
+
+    private String missing(List<Recipe> found) {
+        return found.stream()
+                .flatMap(recipe -> PackRun.missing(model.now().plan(), recipe).stream()
+                        .map(m -> " " + recipe.name() + " asks for " + m
+                                + ", which is not here: choose another in its parts before it is run."))
+                .findFirst()
+                .orElse("");
     }
 
     /** Asks for a file of brands somebody shared. */

@@ -6,6 +6,7 @@ import honeylamp.store.KeptFile;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * What a person keeps goes to others and comes from them, in files.
@@ -44,9 +45,18 @@ record SharingDesk<T>(
     }
 
     void bringIn(Optional<Path> from) {
+        bringIn(from, _ -> "");
+    }
+
+    /**
+     * The same.
+     *
+     * @param also what else is to be said of what came; begins with a space, or is empty
+     */
+    void bringIn(Optional<Path> from, Function<List<T>, String> also) {
         from.ifPresent(path -> errands.follow(
                 Errands.work("Reading " + many, _ -> file.read(path)),
-                found -> keep(path, found),
+                found -> keep(path, found, also),
                 () -> model.say("Reading ended."),
                 e -> model.complain("Nothing was brought in: " + Errands.reason(e) + ". Choose a file of " + one
                         + "s that somebody shared."),
@@ -54,7 +64,7 @@ record SharingDesk<T>(
     }
 
     /** One of the same name is replaced. */
-    private void keep(Path path, List<T> found) {
+    private void keep(Path path, List<T> found, Function<List<T>, String> also) {
         for (var entry : found) {
             var wrong = kept.keep(entry);
             if (!wrong.isEmpty()) {
@@ -65,7 +75,8 @@ record SharingDesk<T>(
         if (found.isEmpty()) {
             model.complain(path.getFileName() + " holds no " + many + ".");
         } else {
-            model.say(found.size() + (found.size() == 1 ? " " + one + " is" : " " + many + " are") + " yours now.");
+            model.say(found.size() + (found.size() == 1 ? " " + one + " is" : " " + many + " are") + " yours now."
+                    + also.apply(found));
         }
     }
 }

@@ -107,6 +107,27 @@ class PacksWindowTest {
     }
 
     @Test
+    void aRecipeThatAsksForALookNobodyHasIsToldWhenItComes() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(QuillbackLane.plan()))) {
+            w.press("stage-sheet");
+            w.press("fold-packs");
+            var square = Recipes.named("social-square").orElseThrow();
+            var other = square.parts().getFirst();
+            var own = folder.resolve("own.json");
+            KeptFile.RECIPES.write(
+                    own,
+                    List.of(new honeylamp.pack.Recipe(
+                            "Shop window",
+                            "for the street",
+                            List.of(other.withDrawn(other.drawn().withLook(Optional.of("Sepia")))),
+                            Optional.empty())));
+            w.answers.sheet = Optional.of(own);
+            w.press("bring-in-recipes");
+            w.told("Shop window asks for the look \"Sepia\", which is not here");
+        }
+    }
+
+    @Test
     void aFolderThatCannotBeIsSaid() throws Exception {
         try (var w = WindowDriver.with(PlanDocument.of(QuillbackLane.plan()))) {
             w.press("stage-sheet");

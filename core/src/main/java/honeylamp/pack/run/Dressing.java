@@ -1,10 +1,10 @@
 package honeylamp.pack.run;
 
-import honeylamp.catalogue.LabelSets;
 import honeylamp.catalogue.LabelSets.LabelSet;
+import honeylamp.catalogue.LabelSets;
 import honeylamp.catalogue.Looks;
-import honeylamp.catalogue.TierSets;
 import honeylamp.catalogue.TierSets.TierSet;
+import honeylamp.catalogue.TierSets;
 import honeylamp.edit.PageEdits;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
@@ -18,12 +18,14 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Role;
 import honeylamp.plan.RoomPairs;
 import honeylamp.plan.Showing;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** A plan as it is drawn for a part of a pack. */
 final class Dressing {
@@ -38,7 +40,7 @@ final class Dressing {
         var out = plan;
         var view = plan.presentation().views().getFirst().id();
         if (drawn.look().isPresent()) {
-            var look = named("look", drawn.look().get(), Looks.all(), Look::name);
+            var look = named("look", drawn.look().get(), looks(plan), Look::name);
             out = ViewEdits.look(out, view, Reach.ALL, _ -> look);
         }
         if (brand.isPresent()) {
@@ -83,10 +85,40 @@ final class Dressing {
         return out;
     }
 
-    private static <T> T named(String what, String name, List<T> all, Function<T, String> names) {
+    /** Looks that can be asked for by name: those that ship are the same for every plan, then the plan's own. */
+    static List<Look> looks(Plan plan) {
+        var out = new ArrayList<>(Looks.all());
+        for (var held : plan.presentation().looks()) {
+            if (find(held.look().name(), out, Look::name).isEmpty()) {
+                out.add(held.look());
+            }
+        }
+        return out;
+    }
+
+    /** What is asked for by a name that nothing has, each in words. */
+    static List<String> missing(Plan plan, Drawn drawn) {
+        return Stream.of(
+                        missing("look", drawn.look(), looks(plan), Look::name),
+                        missing("set of labels", drawn.labels(), LabelSets.all(), LabelSet::name),
+                        missing("set of dimensions", drawn.dimensions(), TierSets.all(), TierSet::name))
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    private static <T> Optional<String> missing(
+            String what, Optional<String> name, List<T> all, Function<T, String> names) {
+        return name.filter(n -> find(n, all, names).isEmpty()).map(n -> "the " + what + " \"" + n + "\"");
+    }
+
+    private static <T> Optional<T> find(String name, List<T> all, Function<T, String> names) {
         return all.stream()
                 .filter(t -> names.apply(t).equalsIgnoreCase(name.strip()))
-                .findFirst()
+                .findFirst();
+    }
+
+    private static <T> T named(String what, String name, List<T> all, Function<T, String> names) {
+        return find(name, all, names)
                 .orElseThrow(() -> new IllegalArgumentException("there is no " + what + " called \"" + name
                         + "\"; there are " + all.stream().map(names).collect(Collectors.joining(", "))));
     }

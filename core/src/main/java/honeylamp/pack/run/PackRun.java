@@ -1,12 +1,14 @@
 package honeylamp.pack.run;
 
-import honeylamp.output.Export;
 import honeylamp.output.Export.Format;
+import honeylamp.output.Export;
 import honeylamp.output.InPairs;
 import honeylamp.output.Progress;
 import honeylamp.pack.Packed;
-import honeylamp.pack.Recipe;
 import honeylamp.pack.Recipe.Of;
+import honeylamp.pack.Recipe;
+import honeylamp.plan.Look;
+import honeylamp.plan.Plan;
 import honeylamp.sheet.ComposedPage;
 import honeylamp.store.Digests;
 import honeylamp.store.KeptFile;
@@ -81,6 +83,19 @@ public final class PackRun {
             KeptFile.PACKED.write(record, after);
         }
         return made.stream().map(Made::line).toList();
+    }
+
+    /** The names of the looks a recipe can ask for when it packs a plan: those that ship, then the plan's own. */
+    public static List<String> looks(Plan plan) {
+        return Dressing.looks(plan).stream().map(Look::name).toList();
+    }
+
+    /** What a recipe asks for by a name that nothing has when it packs a plan, each in words: {@code the look "Sepia"}. */
+    public static List<String> missing(Plan plan, Recipe recipe) {
+        return recipe.parts().stream()
+                .flatMap(part -> Dressing.missing(plan, part.drawn()).stream())
+                .distinct()
+                .toList();
     }
 
     /** A record that cannot be read is as good as none: all is made anew. */

@@ -8,18 +8,22 @@ import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.edit.Deletion;
 import honeylamp.edit.PlanEdits;
+import honeylamp.edit.Reach;
+import honeylamp.edit.ViewEdits;
 import honeylamp.output.Export.Format;
 import honeylamp.output.Progress;
 import honeylamp.pack.Brand;
-import honeylamp.pack.Recipe;
 import honeylamp.pack.Recipe.Drawn;
 import honeylamp.pack.Recipe.Ground;
 import honeylamp.pack.Recipe.Measure;
 import honeylamp.pack.Recipe.Of;
 import honeylamp.pack.Recipe.Part;
+import honeylamp.pack.Recipe;
 import honeylamp.pack.Recipes;
 import honeylamp.pack.run.PackRun.Done;
+import honeylamp.plan.Oklch;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Role;
 import honeylamp.plan.TypeFamily;
 import honeylamp.store.KeptFile;
 import honeylamp.store.PlanDocument;
@@ -135,6 +139,40 @@ class PackRunTest {
         try (var pdf = Loader.loadPDF(folder.resolve(file).toFile())) {
             return new PDFTextStripper().getText(pdf);
         }
+    }
+
+    /** Looks of the plan's own can be asked for too; what nothing is called like is told without running. */
+    @Test
+    void aRecipeAsksForLooksOfThePlanAndWhatIsMissingIsKnownBeforeItIsRun() throws Exception {
+        var house = SailclothYard.plan();
+        var view = house.presentation().views().getFirst().id();
+        var blue = new Oklch(0.30, 0.10, 260);
+        var own = ViewEdits.look(house, view, Reach.ALL, l -> l.withName("Harbour")
+                .withPalette(l.palette().with(Map.of(Role.POCHE, blue))));
+        var drawn = new Drawn(Optional.of("harbour"), Optional.of("Name only"), Optional.of("None"), true, false);
+        var recipe = small(part("h", Format.PNG, Of.EACH_STOREY, drawn, Measure.sides(600, 600)));
+        assertThat(PackRun.looks(own)).endsWith("Harbour").contains("Ink");
+        assertThat(PackRun.missing(own, recipe)).isEmpty();
+        assertThat(PackRun.missing(house, recipe)).containsExactly("the look \"harbour\"");
+        assertThat(PackRun.missing(
+                        house,
+                        small(part(
+                                "h",
+                                Format.PNG,
+                                Of.EACH_STOREY,
+                                new Drawn(Optional.empty(), Optional.of("Loud"), Optional.of("Tall"), true, false),
+                                Measure.PRINT))))
+                .containsExactly("the set of labels \"Loud\"", "the set of dimensions \"Tall\"");
+        run(recipe, own);
+        var image = ImageIO.read(folder.resolve("h.png").toFile());
+        var bluish = 0;
+        for (var y = 0; y < image.getHeight(); y++) {
+            for (var x = 0; x < image.getWidth(); x++) {
+                var rgb = image.getRGB(x, y);
+                bluish += (rgb & 0xff) - (rgb >> 16 & 0xff) > 40 ? 1 : 0;
+            }
+        }
+        assertThat(bluish).as("walls in the look's own colour").isGreaterThan(2000);
     }
 
     /** 1080 by 1080 whatever the shape of the plan, which stays whole in the middle of it. */

@@ -1,10 +1,9 @@
 package honeylamp.desktop.panel.tray;
 
-import honeylamp.catalogue.LabelSets;
 import honeylamp.catalogue.LabelSets.LabelSet;
-import honeylamp.catalogue.Looks;
-import honeylamp.catalogue.TierSets;
+import honeylamp.catalogue.LabelSets;
 import honeylamp.catalogue.TierSets.TierSet;
+import honeylamp.catalogue.TierSets;
 import honeylamp.desktop.panel.part.Libraries;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -14,12 +13,12 @@ import honeylamp.output.Export.Lasting;
 import honeylamp.output.Export.Notes;
 import honeylamp.output.FileWords;
 import honeylamp.pack.Brand;
-import honeylamp.pack.Recipe;
 import honeylamp.pack.Recipe.Ground;
 import honeylamp.pack.Recipe.Of;
 import honeylamp.pack.Recipe.Part;
+import honeylamp.pack.Recipe;
 import honeylamp.pack.RecipeEdits;
-import honeylamp.plan.Look;
+import honeylamp.pack.run.PackRun;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -122,7 +121,7 @@ record RecipeFields(WorkspaceModel model, Libraries libraries, Recipe recipe, Co
                 "Look as it is",
                 part.drawn().look(),
                 "part-look-" + id,
-                Looks.all().stream().map(Look::name).toList(),
+                PackRun.looks(model.now().plan()),
                 name -> change(at, p -> p.withDrawn(p.drawn().withLook(name)))));
         out.add(named(
                 "Labels as they are",
