@@ -16,8 +16,10 @@ import honeylamp.units.Money;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 
 /** A row of a list on a page: words, and a figure at the right. */
 record PlainRow(String words, String figure, Typeface face) implements RowList.Row {
@@ -85,9 +87,12 @@ record PlainRow(String words, String figure, Typeface face) implements RowList.R
         var out = new ArrayList<PlainRow>();
         out.add(new PlainRow(scheme(view), "", Typeface.MEDIUM));
         out.add(new PlainRow("beside " + scheme(other), "", Typeface.REGULAR));
-        report.lines().stream()
+        var alike = report.lines().stream()
                 .sorted(Comparator.comparing(SchemeReport.Line::kind))
-                .forEach(l -> out.addAll(inTwo(l.words(), l.kind().label())));
+                .collect(Collectors.groupingBy(
+                        l -> List.of(l.kind().label(), l.words()), LinkedHashMap::new, Collectors.counting()));
+        alike.forEach((said, count) -> out.addAll(
+                inTwo((count > 1 ? count + " \u00d7 " : "") + said.getLast(), said.getFirst())));
         report.areas().forEach(words -> out.add(new PlainRow(words, "", Typeface.REGULAR)));
         report.cost().ifPresent(words -> out.add(new PlainRow("Pieces cost", words, Typeface.MEDIUM)));
         if (out.isEmpty()) {

@@ -31,6 +31,11 @@ final class RowList implements PageList {
     /** Draws a row on its line. */
     interface Row {
         void draw(ListRows rows, Box column, double y);
+
+        /** What it says, to be compared. */
+        default Object said() {
+            return this;
+        }
     }
 
     /** Draws a sample into its box. */
@@ -40,6 +45,11 @@ final class RowList implements PageList {
 
     /** A row of two lines: a sample, a name, a figure at the right, and more about it below the name. */
     record Pair(Sample sample, String name, String figure, String more) implements Row {
+        @Override
+        public Object said() {
+            return List.of(name, figure, more);
+        }
+
         @Override
         public void draw(ListRows rows, Box column, double y) {
             var pen = rows.pen();

@@ -4,14 +4,12 @@ import honeylamp.derive.listing.Schedule;
 import honeylamp.drawing.Mark.Align;
 import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
-import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Page.Listing;
 import honeylamp.plan.TextRole;
 import honeylamp.units.AreaText;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
-import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -56,16 +54,9 @@ final class ScheduleList implements PageList {
         this.units = units;
     }
 
-    /** What of a schedule is on some storeys. */
-    static ScheduleList of(Listing listing, Schedule schedule, Collection<StoreyId> storeys, UnitSystem units) {
-        return new ScheduleList(
-                listing,
-                listing.label(),
-                schedule,
-                schedule.rows().stream()
-                        .filter(r -> storeys.contains(r.storey()))
-                        .toList(),
-                units);
+    /** A schedule, all of its rows. */
+    static ScheduleList of(Listing listing, String heading, Schedule schedule, UnitSystem units) {
+        return new ScheduleList(listing, heading, schedule, schedule.rows(), units);
     }
 
     @Override

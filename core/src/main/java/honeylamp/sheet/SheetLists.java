@@ -3,6 +3,7 @@ package honeylamp.sheet;
 import honeylamp.catalogue.RoomUses.RoomUse;
 import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.storeys.LaidPage;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.drawing.Mark.Align;
@@ -29,7 +30,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.function.DoubleSupplier;
+import java.util.function.Function;
 
 /**
  * What is listed on a page: rooms with their areas, finishes, walls, and notes. In a column one stands below the other; in a
@@ -296,35 +299,34 @@ final class SheetLists {
     /** The lists of a page but those of its rooms. */
     private void others(List<PageList> out) {
         var keys = new KeyLists(page);
+        var units = page.plan().units();
         for (var listing : page.page().lists()) {
             switch (listing) {
                 case ORIENTATION, ROOMS, WALLS -> {} // these come first, and last
                 case FINISHES -> finishes(out, keys);
-                case ORDER -> add(out, RowList.ofPairs(listing, "To order", keys.order()));
+                case ORDER ->
+                    rows(out, "To order", p -> new KeyLists(p).order(), (h, rows) -> RowList.ofPairs(listing, h, rows));
                 case COLOURS -> add(out, RowList.ofPairs(listing, "Colours", keys.colours()));
                 case SHOPPING ->
-                    add(
+                    rows(
                             out,
-                            RowList.ofPairs(listing, "Shopping list", new BoughtList(page).rows(seen(Kind.FURNITURE))));
-                case UNITS ->
-                    plain(
-                            out,
-                            listing,
-                            PlainRow.units(seen(Kind.FURNITURE), page.plan().units()));
-                case COSTS -> plain(out, listing, PlainRow.costs(seen(Kind.FURNITURE)));
-                case WAYS ->
-                    plain(
-                            out,
-                            listing,
-                            PlainRow.ways(seen(Kind.WALLS), page.plan().units()));
-                case AREAS -> plain(out, listing, HouseAreas.of(page.plan()).rows());
-                case SQUARE -> out.add(CheckingSquare.of(page.plan().units()));
+                            "Shopping list",
+                            p -> new BoughtList(p).rows(seen(p, Kind.FURNITURE)),
+                            (h, rows) -> RowList.ofPairs(listing, h, rows));
+                case UNITS -> plain(out, listing, p -> PlainRow.units(seen(p, Kind.FURNITURE), units));
+                case COSTS -> plain(out, listing, p -> PlainRow.costs(seen(p, Kind.FURNITURE)));
+                case WAYS -> plain(out, listing, p -> PlainRow.ways(seen(p, Kind.WALLS), units));
+                case AREAS ->
+                    plain(out, listing, p -> HouseAreas.of(inScheme(p)).rows());
+                case SQUARE -> out.add(CheckingSquare.of(units));
                 case DIFFERENCES ->
                     page.views()
                             .forEach(v -> v.against()
-                                    .ifPresent(other -> plain(out, listing, PlainRow.differences(v, other))));
-                case DOORS -> add(out, schedule(listing, Schedule.doors(page.plan())));
-                case WINDOWS -> add(out, schedule(listing, Schedule.windows(page.plan())));
+                                    .ifPresent(other -> add(
+                                            out,
+                                            RowList.of(listing, listing.label(), PlainRow.differences(v, other)))));
+                case DOORS -> schedule(out, listing, Schedule::doors);
+                case WINDOWS -> schedule(out, listing, Schedule::windows);
                 case PALETTE -> add(out, new PaletteStrip(keys, "Palette", ColourKey.of(page)));
                 case KEY_PLAN -> out.addAll(KeyPlan.of(page));
                 case REVISIONS ->
@@ -332,13 +334,61 @@ final class SheetLists {
             }
         }
         if (page.page().lists().contains(Listing.WALLS)) {
-            add(out, RowList.of(Listing.WALLS, "Walls", keys.walls(seen(Kind.WALLS))));
+            add(out, RowList.of(Listing.WALLS, "Walls", keys.walls(seen(page, Kind.WALLS))));
         }
     }
 
-    private PageList schedule(Listing listing, Schedule of) {
+    /** The whole plan in the scheme that a page shows first. */
+    private static LaidPlan inScheme(LaidPage of) {
+        return of.plan().arranged(of.views().getFirst().state().scheme());
+    }
+
+    /** What of a schedule is on the storeys that are seen. */
+    private void schedule(List<PageList> out, Listing listing, Function<LaidPlan, Schedule> of) {
         var seen = storeys().stream().map(LaidStorey::id).toList();
-        return ScheduleList.of(listing, of, seen, page.plan().units());
+        each(
+                out,
+                listing.label(),
+                state -> of.apply(inScheme(state)).on(seen),
+                (heading, schedule) -> ScheduleList.of(
+                        listing, heading, schedule, page.plan().units()));
+    }
+
+    private static String headed(String heading, LaidPage state) {
+        return heading + ", " + state.views().getFirst().stateName();
+    }
+
+    private <R extends RowList.Row> void rows(
+            List<PageList> out,
+            String heading,
+            Function<LaidPage, List<R>> rows,
+            BiFunction<String, List<R>, PageList> list) {
+        each(out, heading, state -> new Said<>(rows.apply(state)), (words, found) -> list.apply(words, found.rows));
+    }
+
+    /** Rows that are the same as others where they say the same. */
+    private record Said<R extends RowList.Row>(List<R> rows) {
+        @Override
+        public boolean equals(Object o) {
+            return o instanceof Said<?> other && words().equals(other.words());
+        }
+
+        @Override
+        public int hashCode() {
+            return words().hashCode();
+        }
+
+        private List<Object> words() {
+            return rows.stream().map(RowList.Row::said).toList();
+        }
+    }
+
+    /** A list for each state the page shows its storeys in, headed by it: once where all say the same. */
+    private <T> void each(
+            List<PageList> out, String heading, Function<LaidPage, T> found, BiFunction<String, T, PageList> list) {
+        var by = new LinkedHashMap<T, LaidPage>();
+        page.inStates().forEach(state -> by.putIfAbsent(found.apply(state), state));
+        by.forEach((what, state) -> add(out, list.apply(by.size() > 1 ? headed(heading, state) : heading, what)));
     }
 
     /** A list with nothing in it is none. */
@@ -348,14 +398,17 @@ final class SheetLists {
         }
     }
 
-    private static void plain(List<PageList> out, Listing listing, List<PlainRow> rows) {
-        add(out, RowList.of(listing, listing.label(), rows));
+    private void plain(List<PageList> out, Listing listing, Function<LaidPage, List<PlainRow>> rows) {
+        rows(out, listing.label(), rows, (heading, found) -> RowList.of(listing, heading, found));
     }
 
     private void finishes(List<PageList> out, KeyLists keys) {
         var isWashed = page.look().colouring().floors() == Floors.BY_USE;
-        add(out, keys.uses(isWashed ? UseKey.of(seen(Kind.FINISHES)) : List.<RoomUse>of()));
-        var entries = new ArrayList<>(isWashed ? List.<FinishKey.Entry>of() : FinishKey.entries(seen(Kind.FINISHES)));
+        var storeys = page.inStates().stream()
+                .flatMap(p -> seen(p, Kind.FINISHES).stream())
+                .toList();
+        add(out, keys.uses(isWashed ? UseKey.of(storeys) : List.<RoomUse>of()));
+        var entries = new ArrayList<>(isWashed ? List.<FinishKey.Entry>of() : FinishKey.entries(storeys));
         entries.addAll(FinishKey.ofElevations(page.views().stream()
                 .filter(v -> v.view().seen().shows(Kind.FINISHES))
                 .toList()));
@@ -374,7 +427,7 @@ final class SheetLists {
     }
 
     /** Those on which a kind is seen, each once. */
-    private List<LaidStorey> seen(Kind kind) {
+    private static List<LaidStorey> seen(LaidPage page, Kind kind) {
         return once(page.views().stream()
                 .filter(v -> v.view().seen().shows(kind))
                 .filter(v -> v.view().isPlan())

@@ -23,14 +23,19 @@ import java.util.function.Predicate;
  * parts of plans it shows, floors, walls, ceilings and all; of a whole plan all its surfaces; of an outer face that alone.
  */
 record SeenSurfaces(LaidStorey storey, List<Surfaces.Found> surfaces) {
-    /** Those of a page, storey by storey. */
+    private record In(StoreyId storey, LaidView.State state) {
+        static In of(LaidView view) {
+            return new In(view.storey().id(), view.state());
+        }
+    }
+
+    /** Those of a page, storey by storey, and state by state of one that is on it in several. */
     static List<SeenSurfaces> on(LaidPage page) {
-        var storeys = new LinkedHashMap<StoreyId, LaidStorey>();
-        var seen = new LinkedHashMap<StoreyId, Set<Surfaces.Found>>();
+        var storeys = new LinkedHashMap<In, LaidStorey>();
+        var seen = new LinkedHashMap<In, Set<Surfaces.Found>>();
         for (var view : page.views()) {
-            var id = view.storey().id();
-            storeys.putIfAbsent(id, view.storey());
-            seen.computeIfAbsent(id, _ -> new LinkedHashSet<>()).addAll(seen(view));
+            storeys.putIfAbsent(In.of(view), view.storey());
+            seen.computeIfAbsent(In.of(view), _ -> new LinkedHashSet<>()).addAll(seen(view));
         }
         return storeys.entrySet().stream()
                 .map(e -> new SeenSurfaces(e.getValue(), List.copyOf(seen.getOrDefault(e.getKey(), Set.of()))))

@@ -8,6 +8,7 @@ import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Box;
 import honeylamp.plan.AreaBasis;
+import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Keeping;
@@ -21,6 +22,7 @@ import honeylamp.units.Length;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -217,6 +219,14 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
     /** The doors of a plan, what stands in copies of units counted. */
     public static Schedule doors(LaidPlan plan) {
         return openings(plan, Subject.DOORS);
+    }
+
+    /** What of it is on some storeys. */
+    public Schedule on(Collection<StoreyId> storeys) {
+        return new Schedule(
+                subject,
+                columns,
+                rows.stream().filter(r -> storeys.contains(r.storey())).toList());
     }
 
     /** The windows of a plan, what stands in copies of units counted. */

@@ -1,12 +1,18 @@
 package honeylamp.derive.storeys;
 
+import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Look;
 import honeylamp.plan.Page;
 import honeylamp.plan.Showing;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** A page with the views that are on it; made by {@link LaidPlan} only. */
 public final class LaidPage {
@@ -50,6 +56,39 @@ public final class LaidPage {
                 .filter(p -> p.arrangement().continues().equals(Optional.of(page.id())))
                 .filter(p -> p.id().number() > page.id().number())
                 .findFirst();
+    }
+
+    /**
+     * The page as several of the same name where plans of a storey are on it in several schemes, or before and after the
+     * works: each has every storey in one state, and the first has all that is seen from the front too. None is lost.
+     */
+    public List<LaidPage> inStates() {
+        var groups = new ArrayList<Map<StoreyId, LaidView.State>>();
+        var of = new LinkedHashMap<LaidView, Integer>();
+        for (var view : views) {
+            var storey = view.storey().id();
+            var at = 0;
+            while (view.view().isPlan()
+                    && at < groups.size()
+                    && !groups.get(at).getOrDefault(storey, view.state()).equals(view.state())) {
+                at++;
+            }
+            if (at == groups.size()) {
+                groups.add(new HashMap<>());
+            }
+            if (view.view().isPlan()) {
+                groups.get(at).put(storey, view.state());
+            }
+            of.put(view, at);
+        }
+        return groups.size() == 1
+                ? List.of(this)
+                : IntStream.range(0, groups.size())
+                        .mapToObj(i -> new LaidPage(
+                                plan,
+                                page,
+                                views.stream().filter(v -> of.getOrDefault(v, 0) == i).toList()))
+                        .toList();
     }
 
     /** The look of the paper and of all that is written beside the views: that of the first. */

@@ -4,6 +4,7 @@ import honeylamp.derive.light.SunPlace;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
+import honeylamp.plan.ElementId.SchemeId;
 import honeylamp.plan.Light;
 import honeylamp.plan.Look;
 import honeylamp.plan.Page;
@@ -12,6 +13,7 @@ import honeylamp.units.Rounding;
 import honeylamp.units.ShownIn;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** A view with the storey it shows and the look it is pictured in; made by {@link LaidPlan} only. */
@@ -87,6 +89,26 @@ public final class LaidView {
         var schemes = plan().drawn().schemes();
         var scheme = view.arranged().as().map(id -> ": " + schemes.name(id)).orElse("");
         return view.name().isBlank() ? storey.storey().name() + scheme : view.name();
+    }
+
+    /**
+     * In what state of things a storey is seen.
+     *
+     * @param scheme the one that is shown
+     */
+    public record State(SchemeId scheme, View.Works works) {}
+
+    /** The state it is seen in. */
+    public State state() {
+        return new State(plan().drawn().schemes().open(), view.works());
+    }
+
+    /** Its state in a word or two: the works where they are not marked, else the scheme. */
+    public String stateName() {
+        var schemes = plan().drawn().schemes();
+        return view.works() == View.Works.MARKED
+                ? schemes.name(schemes.open())
+                : view.works().label().toLowerCase(Locale.ROOT);
     }
 
     /** The same view of the arrangement from which it is marked what differs; empty if nothing is. */
