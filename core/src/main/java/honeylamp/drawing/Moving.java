@@ -40,6 +40,6 @@ record Moving(Point by) {
     }
 
     private Box of(Box box) {
-        return new Box(box.minX() + by.x(), box.minY() + by.y(), box.maxX() + by.x(), box.maxY() + by.y());
+        return box.moved(by);
     }
 }

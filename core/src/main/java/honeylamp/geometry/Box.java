@@ -38,6 +38,11 @@ public record Box(double minX, double minY, double maxX, double maxY) {
         return new Point((minX + maxX) / 2, (minY + maxY) / 2);
     }
 
+    /** The same box elsewhere. */
+    public Box moved(Point by) {
+        return new Box(minX + by.x(), minY + by.y(), maxX + by.x(), maxY + by.y());
+    }
+
     /** The box grown on all sides; negative shrinks, at most to its centre lines. */
     public Box grown(double by) {
         var dx = Math.max(by, -width() / 2);

@@ -5,12 +5,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.desktop.files.FileDialogs;
+import honeylamp.edit.PageEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Arrangement;
-import honeylamp.plan.Page;
 import honeylamp.plan.Page.Listing;
+import honeylamp.plan.Page;
 import honeylamp.plan.Sheet;
+import honeylamp.plan.View;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.store.PlanDocument;
 import javafx.scene.input.KeyCode;
@@ -60,6 +62,33 @@ class ArrangementWindowTest {
             assertThat(page(w).arrangement().laid()).isEmpty();
             w.key(KeyCode.CONTROL, KeyCode.Z);
             assertThat(page(w).arrangement().laid()).hasSize(1);
+        }
+    }
+
+    /** A view that is not the one worked on is dragged and typed as that is. */
+    @Test
+    void everyViewOfAPageIsDraggedAndTyped() throws Exception {
+        var plan = QuillbackLane.plan();
+        var pages = plan.presentation().pages();
+        var other = pages.get(1).views().getFirst();
+        var both = PageEdits.place(plan, pages.getFirst().id(), other).orThrow();
+        try (var w = WindowDriver.with(PlanDocument.of(both))) {
+            w.press("stage-sheet");
+            var page = w.model().shown().page();
+            assertThat(w.model().now().worked().view()).isNotEqualTo(other);
+            var there = SheetComposer.taken(page, other).orElseThrow().centre();
+            drag(w, there, there.plus(new Point(19, -16)));
+            var nudge = w.plan().presentation().view(other).orElseThrow().nudge();
+            assertThat(nudge.rightMm()).isCloseTo(19, within(5.0));
+            assertThat(nudge.downMm()).isCloseTo(-16, within(5.0));
+            w.write("4 mm");
+            w.key(KeyCode.ENTER);
+            assertThat(w.plan().presentation().view(other).orElseThrow().nudge())
+                    .isEqualTo(new View.Nudge(4, nudge.downMm()));
+            assertThat(w.model().now().worked().view()).isNotEqualTo(other);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(w.plan()).isEqualTo(both);
         }
     }
 

@@ -1,20 +1,27 @@
 package honeylamp.desktop.gesture.pick;
 
 import honeylamp.catalogue.Scales;
+import honeylamp.derive.storeys.LaidPage;
 import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.edit.ArrangementEdits;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.PageEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Point;
 import honeylamp.illustrate.Extent;
 import honeylamp.plan.Arrangement.LaidList;
 import honeylamp.plan.Arrangement.Run;
-import honeylamp.plan.Page;
+import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Page.Listing;
+import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
+import honeylamp.plan.View;
 import honeylamp.sheet.NoteBoxes;
+import honeylamp.sheet.SheetComposer;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -29,11 +36,43 @@ sealed interface PageItem {
 
     record OfLines(int at) implements PageItem {}
 
-    /** The view worked on. */
-    record OfView() implements PageItem {}
+    record OfView(ViewId view) implements PageItem {}
 
     /** Where something lies, how wide it is made, and what it covers, in paper mm. */
     record Lies(PageItem item, double leftMm, double downMm, double widthMm, Box box) {}
+
+    /**
+     * Where the things of a page stand that are put by themselves, in paper mm.
+     *
+     * @param views the views beside the one worked on, each before it was nudged
+     */
+    record Stand(Map<Listing, Box> lists, Map<ViewId, Box> views) {
+        static final Stand NOTHING = new Stand(Map.of(), Map.of());
+
+        /** Freezes the places. */
+        public Stand {
+            lists = Map.copyOf(lists);
+            views = Collections.unmodifiableMap(new LinkedHashMap<>(views)); // the last lies topmost
+        }
+
+        static Stand of(LaidPage page, ViewId worked) {
+            var views = new LinkedHashMap<ViewId, Box>();
+            for (var view : page.views()) {
+                var id = view.view().id();
+                if (!id.equals(worked) && page.page().showsViews()) {
+                    Extent.of(view).ifPresent(e -> {
+                        var nudge = view.view().nudge();
+                        views.put(
+                                id,
+                                SheetComposer.frame(page, id)
+                                        .paper(e.planMm())
+                                        .moved(new Point(-nudge.rightMm(), -nudge.downMm())));
+                    });
+                }
+            }
+            return new Stand(SheetComposer.lists(page), views);
+        }
+    }
 
     /** What it is called. */
     default String named() {
@@ -72,11 +111,11 @@ sealed interface PageItem {
                         page.id(),
                         at,
                         page.arrangement().lines().get(at).run() == Run.DOWN ? left : down);
-            case OfView _ -> ViewEdits.nudge(scene.plan(), scene.view().view().id(), left, down);
+            case OfView(var view) -> ViewEdits.nudge(scene.plan(), view, left, down);
         };
     }
 
-    /** The plan without it; a list goes back where it goes by itself. Empty for the view. */
+    /** The plan without it; a list goes back where it goes by itself. Empty for a view. */
     default Optional<Plan> away(Plan plan, Page page) {
         return switch (this) {
             case OfPictures(var at) -> Optional.of(PageEdits.takePicture(plan, page.id(), at));
@@ -90,13 +129,19 @@ sealed interface PageItem {
     /**
      * All that lies on a page, the topmost last.
      *
-     * @param lists where its lists stand, in paper mm
+     * @param stand where its lists and its other views stand
      */
-    static List<Lies> all(Surroundings scene, Page page, Map<Listing, Box> lists) {
+    static List<Lies> all(Surroundings scene, Page page, Stand stand) {
         var out = new ArrayList<Lies>();
+        var lists = stand.lists;
+        stand.views.forEach((id, box) -> scene.plan().presentation().view(id).ifPresent(v -> {
+            var nudge = v.nudge();
+            out.add(view(v, box.moved(new Point(nudge.rightMm(), nudge.downMm()))));
+        }));
         if (page.showsViews()) {
             Extent.of(scene.view())
-                    .ifPresent(e -> out.add(view(scene, scene.frame().paper(e.planMm()))));
+                    .ifPresent(e -> out.add(
+                            view(scene.view().view(), scene.frame().paper(e.planMm()))));
         }
         for (var list : Listing.values()) {
             var box = lists.get(list);
@@ -134,9 +179,9 @@ sealed interface PageItem {
                 new Box(laid.leftMm(), laid.downMm(), laid.leftMm() + laid.widthMm(), laid.downMm() + highMm));
     }
 
-    private static Lies view(Surroundings scene, Box box) {
-        var nudge = scene.view().view().nudge();
-        return new Lies(new OfView(), nudge.rightMm(), nudge.downMm(), 0, box);
+    private static Lies view(View view, Box box) {
+        var nudge = view.nudge();
+        return new Lies(new OfView(view.id()), nudge.rightMm(), nudge.downMm(), 0, box);
     }
 
     /** A line reaches from edge to edge of the paper. */

@@ -8,41 +8,37 @@ import honeylamp.desktop.gesture.Reply;
 import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.desktop.gesture.Typed;
 import honeylamp.desktop.gesture.pick.PageItem.Lies;
+import honeylamp.desktop.gesture.pick.PageItem.Stand;
 import honeylamp.drawing.Mark;
-import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.Arrangement.Run;
-import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Motion;
 import honeylamp.plan.Page;
-import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Review;
 import honeylamp.sheet.PageCatch;
-import honeylamp.sheet.SheetComposer;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
- * Picks pictures, notes, lists, setting-out lines and the view worked on, drags them, and takes where they lie, and how wide
+ * Picks pictures, notes, lists, setting-out lines and views, drags them, and takes where they lie, and how wide
  * pictures and lists are, as typed. What is dragged catches margins, setting-out lines and other things; not with Control.
  *
  * @param taken what was taken up last
  * @param grabbed where it is held, from its upper left corner, in paper mm; empty while nothing is held
  * @param caught what it catches while it is dragged
- * @param lists where the lists of the page stood when it was pressed, in paper mm
+ * @param stand where the lists and the other views of the page stood when it was pressed
  */
 public record PickOnPage(
         Optional<PageItem> taken,
         Optional<Point> grabbed,
         Optional<Plan> preview,
         PageCatch caught,
-        Map<Listing, Box> lists)
+        Stand stand)
         implements Gesture {
     private static final Ask<Length> LEFT = Ask.shift("From the left");
     private static final Ask<Length> DOWN = Ask.shift("From the top");
@@ -53,19 +49,14 @@ public record PickOnPage(
     private static final Ask<Length> BELOW_MIDDLE = Ask.shift("Below the middle");
     private static final Ask<Length> WIDTH = Ask.length("Width");
 
-    /** Freezes the places. */
-    public PickOnPage {
-        lists = Map.copyOf(lists);
-    }
-
     /** Nothing taken up. */
     public static PickOnPage begin() {
-        return new PickOnPage(Optional.empty(), Optional.empty(), Optional.empty(), PageCatch.nothing(), Map.of());
+        return new PickOnPage(Optional.empty(), Optional.empty(), Optional.empty(), PageCatch.nothing(), Stand.NOTHING);
     }
 
     private Optional<Lies> lies(Surroundings scene, Optional<Page> page) {
         return taken.flatMap(item -> page.stream()
-                .flatMap(p -> PageItem.all(scene, p, lists).stream())
+                .flatMap(p -> PageItem.all(scene, p, stand).stream())
                 .filter(l -> l.item().equals(item))
                 .findFirst());
     }
@@ -83,8 +74,8 @@ public record PickOnPage(
     public Reply pressed(Surroundings scene, Pointer pointer) {
         var p = scene.frame().paper(pointer.at());
         var there = scene.page()
-                .map(_ -> SheetComposer.lists(scene.laidPage().get()))
-                .orElse(Map.of());
+                .map(_ -> Stand.of(scene.laidPage().get(), scene.view().view().id()))
+                .orElse(Stand.NOTHING);
         return scene.page().stream()
                 .flatMap(page -> PageItem.all(scene, page, there).reversed().stream())
                 .filter(l -> isAt(l, p, reachMm(scene)))
@@ -120,30 +111,26 @@ public record PickOnPage(
         return now.item()
                 .put(scene, tenth(to.x()), tenth(to.y()), now.widthMm())
                 .result()
-                .map(plan -> Reply.to(new PickOnPage(taken, grabbed, Optional.of(plan), caught, lists)))
+                .map(plan -> Reply.to(new PickOnPage(taken, grabbed, Optional.of(plan), caught, stand)))
                 .orElseGet(() -> Reply.to(this)); // off the paper: it waits where it was
     }
 
     private PageCatch caught(Surroundings scene, Lies held, Point by) {
         var page = scene.page().orElseThrow();
-        var others = PageItem.all(scene, page, lists).stream()
+        var others = PageItem.all(scene, page, stand).stream()
                 .filter(l -> !l.item().equals(held.item()) && !(l.item() instanceof PageItem.OfLines))
                 .map(Lies::box)
                 .toList();
         var own = held.item() instanceof PageItem.OfLines(var at)
                 ? page.arrangement().withLines(others(page.arrangement().lines(), at))
                 : page.arrangement();
-        return PageCatch.of(moved(held.box(), by), others, own, page.sheet(), reachMm(scene));
+        return PageCatch.of(held.box().moved(by), others, own, page.sheet(), reachMm(scene));
     }
 
     private static <T> List<T> others(List<T> all, int but) {
         var out = new ArrayList<>(all);
         out.remove(but);
         return out;
-    }
-
-    private static Box moved(Box box, Point by) {
-        return new Box(box.minX() + by.x(), box.minY() + by.y(), box.maxX() + by.x(), box.maxY() + by.y());
     }
 
     /** Views and lists are large and easily pressed: nobody means to move them by a hair. */
@@ -158,7 +145,7 @@ public record PickOnPage(
 
     @Override
     public Reply released(Surroundings scene, Pointer pointer) {
-        var rest = new PickOnPage(taken, Optional.empty(), Optional.empty(), PageCatch.nothing(), lists);
+        var rest = new PickOnPage(taken, Optional.empty(), Optional.empty(), PageCatch.nothing(), stand);
         return preview.map(plan -> Reply.commit(
                         rest, plan, "Move " + taken.map(PageItem::named).orElse("")))
                 .orElseGet(() -> Reply.to(rest));
@@ -247,8 +234,8 @@ public record PickOnPage(
     }
 
     /** What is taken up where it is dragged to; of a view the frame stays until it is let go. */
-    private Lies dragged(Lies lies, ViewId view) {
-        if (!(lies.item() instanceof PageItem.OfView) || preview.isEmpty()) {
+    private Lies dragged(Lies lies) {
+        if (!(lies.item() instanceof PageItem.OfView(var view)) || preview.isEmpty()) {
             return lies;
         }
         var to = preview.get().presentation().views().stream()
@@ -257,7 +244,7 @@ public record PickOnPage(
                 .orElseThrow()
                 .nudge();
         var by = new Point(to.rightMm() - lies.leftMm(), to.downMm() - lies.downMm());
-        return new Lies(lies.item(), to.rightMm(), to.downMm(), 0, moved(lies.box(), by));
+        return new Lies(lies.item(), to.rightMm(), to.downMm(), 0, lies.box().moved(by));
     }
 
     /** The page with what is dragged where it is now. */
@@ -273,7 +260,7 @@ public record PickOnPage(
         shown(scene).ifPresent(page -> out.addAll(Sketches.pageLines(page, grabbed.isPresent(), scene.penMm())));
         out.addAll(Sketches.caughtOnPage(caught.lines(), scene.penMm()));
         lies(scene, shown(scene))
-                .map(l -> dragged(l, scene.view().view().id()))
+                .map(this::dragged)
                 .ifPresent(l -> out.addAll(Sketches.onPage(l.box(), scene.penMm())));
         var view = scene.view().view();
         if (view.isPlan()) {
