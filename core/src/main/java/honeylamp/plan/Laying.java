@@ -16,6 +16,7 @@ import java.util.Optional;
  * @param blend tones that are mixed; none for that of the material
  * @param figure how strongly grain, veins and what else is seen on the material shows: 1 as usual, 0 not at all
  * @param face what a picture shows on it, running on under the joints; empty for grain and veins of its own
+ * @param coat what is on the pieces
  * @param goods what is known of the pieces as they are bought
  */
 @RecordBuilder
@@ -29,6 +30,7 @@ public record Laying(
         Blend blend,
         double figure,
         Optional<FacePicture> face,
+        Coat coat,
         Goods goods)
         implements LayingBuilder.With {
     /** The least and the greatest side of a piece. */
@@ -86,6 +88,49 @@ public record Laying(
         }
     }
 
+    /** How much light pieces throw back. */
+    public enum Sheen {
+        MATT("Matt"),
+        SATIN("Satin"),
+        GLOSSY("Glossy");
+
+        private final String label;
+
+        Sheen(String label) {
+            this.label = label;
+        }
+
+        /** The word people see. */
+        public String label() {
+            return label;
+        }
+    }
+
+    /**
+     * What is on pieces.
+     *
+     * @param second how strongly a second pass of colour shows over the first, in strokes along each piece, from 0 to 1
+     */
+    public record Coat(double second, Sheen sheen) {
+        /** One pass, matt. */
+        public static final Coat PLAIN = new Coat(0, Sheen.MATT);
+
+        /** Refuses a pass that is stronger than all. */
+        public Coat {
+            Checks.within("second pass", second, 0, 1);
+        }
+
+        /** The same with a second pass. */
+        public Coat withSecond(double other) {
+            return new Coat(other, sheen);
+        }
+
+        /** The same with another sheen. */
+        public Coat withSheen(Sheen other) {
+            return new Coat(second, other);
+        }
+    }
+
     /**
      * Pieces as they are bought.
      *
@@ -139,6 +184,7 @@ public record Laying(
                 Blend.NONE,
                 1,
                 Optional.empty(),
+                Coat.PLAIN,
                 Goods.UNKNOWN);
     }
 

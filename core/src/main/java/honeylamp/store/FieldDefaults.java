@@ -119,9 +119,13 @@ final class FieldDefaults {
             new Field(within(COVERING, "laying"), "figure", JSON.numberNode(1)),
             new Field(within(COVERING, "courses", "laying"), "figure", JSON.numberNode(1)),
             new Field(within(FLOOR, "laying"), "face", JSON.nullNode()),
+            new Field(within(FLOOR, "laying"), "coat", plainCoat()),
             new Field(within(FLOOR, "courses", "laying"), "face", JSON.nullNode()),
+            new Field(within(FLOOR, "courses", "laying"), "coat", plainCoat()),
             new Field(within(COVERING, "laying"), "face", JSON.nullNode()),
+            new Field(within(COVERING, "laying"), "coat", plainCoat()),
             new Field(within(COVERING, "courses", "laying"), "face", JSON.nullNode()),
+            new Field(within(COVERING, "courses", "laying"), "coat", plainCoat()),
             new Field(LOOK, "unsteadyMm", JSON.numberNode(0)),
             new Field(LOOK, "lettering", plainLettering()),
             new Field(LOOK, "dimensions", workingDimensions("ticks")),
@@ -194,6 +198,11 @@ final class FieldDefaults {
                 .put("price", 0)
                 .put("state", "wanted")
                 .putNull("picture");
+    }
+
+    /** One pass, matt. */
+    private static ObjectNode plainCoat() {
+        return JSON.objectNode().put("second", 0).put("sheen", "matt");
     }
 
     /** One family for all words and figures. */

@@ -6,11 +6,11 @@ import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.Patterns;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.listing.FloorTrim;
-import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.listing.Schedule.Cell;
 import honeylamp.derive.listing.Schedule.Column;
 import honeylamp.derive.listing.Schedule.Row;
 import honeylamp.derive.listing.Schedule.Subject;
+import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.listing.WallSides;
 import honeylamp.derive.rooms.Room;
@@ -19,6 +19,7 @@ import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Laying.Sheen;
 import honeylamp.plan.Position;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
@@ -285,7 +286,9 @@ public final class Takeoff {
     }
 
     private static String laid(Material material) {
-        return Patterns.label(material.laying().pattern());
+        var sheen = material.laying().coat().sheen();
+        return Patterns.label(material.laying().pattern())
+                + (sheen == Sheen.MATT ? "" : ", " + sheen.label().toLowerCase(Locale.ROOT));
     }
 
     /** Each material as it is laid, with all its surfaces; boxes are filled up once, not surface by surface. */

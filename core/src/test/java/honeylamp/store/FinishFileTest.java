@@ -57,6 +57,7 @@ class FinishFileTest {
                                     2,
                                     List.of(new Oklch(0.8, 0.02, 60), new Oklch(0.6, 0.04, 50)),
                                     "01")))
+                            .coat(new Laying.Coat(0.35, Laying.Sheen.GLOSSY))
                             .goods(new Goods(Length.ofMm(9.5), 12, 2350, 640, Length.ofMm(2))));
             var finish = Finish.of("tile-white")
                     .with(copy -> copy.laying(Optional.of(laying))
@@ -72,17 +73,18 @@ class FinishFileTest {
         }
     }
 
-    /** Floors, walls and their courses that were laid before grain had a strength have it as usual. */
+    /** Floors, walls and their courses that were laid before grain had a strength, or pieces a coat, have them as usual. */
     @Test
-    void aFileFromBeforeFiguresHasThemAsUsual() {
+    void aFileFromBeforeFiguresAndCoatsHasThemAsUsual() {
         var laying = Laying.of(new Pattern.Stack(), 200, 200, 3);
         var finish = Finish.of("tile-white")
                 .with(copy -> copy.laying(Optional.of(laying))
                         .courses(List.of(new Finish.Course(
                                 "tile-ink", laying, Optional.empty(), Length.ofMm(450), Finish.Begins.CENTRE))));
         var plan = laid(finish);
-        var old = json(plan).replaceAll(",\\s*\"figure\" : [0-9.]+", "");
-        assertThat(old).doesNotContain("\"figure\"");
+        var old = json(plan).replaceAll(",\\s*\"figure\" : [0-9.]+", "")
+                .replaceAll(",\\s*\"coat\" : \\{[^}]*}", "");
+        assertThat(old).doesNotContain("\"figure\"").doesNotContain("\"coat\"");
         assertThat(read(old))
                 .isInstanceOfSatisfying(
                         PlanJson.Read.Good.class,

@@ -98,6 +98,14 @@ class FinishWindowTest {
             });
             w.settle();
             assertThat(laying(w).figure()).isEqualTo(0.5);
+            Slider second = w.node("floor-second");
+            WindowDriver.onScreen(() -> {
+                second.setValue(62);
+                return null;
+            });
+            w.settle();
+            w.press("floor-sheen-satin");
+            assertThat(laying(w).coat()).isEqualTo(new Laying.Coat(0.6, Laying.Sheen.SATIN)); // in steps of 5 %
             choose(w, "floor-joint-tone", "Graphite");
             assertThat(laying(w).jointTone()).isPresent();
             // 5.64 m2 of 0.153 x 0.303 m hold 121 pieces; with cuts it is some more

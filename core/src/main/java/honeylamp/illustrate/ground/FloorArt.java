@@ -102,6 +102,7 @@ public final class FloorArt {
         var whole = Figure.ring(ground.ring());
         var laying = material.laying();
         var grain = new GrainArt(material, laid.then(frame.toPaper()), frame, pens, strength, on.seed);
+        var coat = new CoatArt(material, laid.then(frame.toPaper()), frame, pens, on.seed);
         var pitch = Pieces.pitchMm(laying);
         if (pens.look().shading() == Shading.WASHED) {
             marks.add(new Mark.Fill(whole, pens.ink(Role.PAPER)));
@@ -134,8 +135,12 @@ public final class FloorArt {
             var pieces = Pieces.of(laying, cover, on.seed);
             pieces(marks, pieces, bounds, laid, material, on.seed);
             if (!pens.hasJointsAlone()) {
+                coat.second(marks, pieces);
                 grain.on(marks, pieces, cover, detail);
             }
+        }
+        if (strength > 0 && !pens.hasJointsAlone()) {
+            coat.sheen(marks, cover);
         }
         return marks;
     }

@@ -6,14 +6,18 @@ import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.edit.Finishing;
 import honeylamp.edit.Outcome;
 import honeylamp.plan.Finish;
-import honeylamp.plan.Laying;
-import honeylamp.plan.Laying.Blend;
 import honeylamp.plan.Laying.Blend.Mixing;
+import honeylamp.plan.Laying.Blend;
+import honeylamp.plan.Laying.Coat;
 import honeylamp.plan.Laying.Share;
+import honeylamp.plan.Laying.Sheen;
 import honeylamp.plan.Laying.Turning;
+import honeylamp.plan.Laying;
 import honeylamp.plan.Oklch;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
@@ -61,11 +65,46 @@ record ToneFields(OneSurface on) {
                                                         material.laying().withFigure(5 * Math.rint(v / 5) / 100))))),
                                         "Change figure",
                                         going)),
+                second(finish, material.laying()),
+                sheen(finish, material.laying()),
                 Widgets.button(
                         "Usual colour",
                         on.id() + "-tone-back",
                         "The finish has the colour of its material again",
                         () -> on.lay(finish.withTone(Optional.empty()), "Take colour back")));
+    }
+
+    private Node second(Finish finish, Laying laying) {
+        return Widgets.slider(
+                "Second pass, %",
+                on.id() + "-second",
+                0,
+                100,
+                100 * laying.coat().second(),
+                (v, going) -> on.model()
+                        .slide(
+                                on.put()
+                                        .apply(Optional.of(coated(
+                                                finish,
+                                                laying,
+                                                laying.coat().withSecond(5 * Math.rint(v / 5) / 100)))),
+                                "Change second pass",
+                                going));
+    }
+
+    private Node sheen(Finish finish, Laying laying) {
+        return OneSurface.row(Stream.of(Sheen.values())
+                .map(s -> Widgets.toggle(
+                        s.label(),
+                        on.id() + "-sheen-" + s.label().toLowerCase(Locale.ROOT),
+                        "How much light its pieces throw back",
+                        laying.coat().sheen() == s,
+                        () -> on.lay(coated(finish, laying, laying.coat().withSheen(s)), "Change sheen")))
+                .toArray(Node[]::new));
+    }
+
+    private static Finish coated(Finish finish, Laying laying, Coat coat) {
+        return finish.withLaying(Optional.of(laying.withCoat(coat)));
     }
 
     /** A colour by its code. */
