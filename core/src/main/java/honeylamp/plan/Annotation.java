@@ -52,14 +52,17 @@ public record Annotation(
         }
     }
 
-    /** Whether the rows of tiled floors are measured. */
+    /** What is written on tiled floors. */
     public enum Tiles {
         NONE,
-        MEASURED;
+        /** How wide the cut rows at their edges are, and how many whole ones lie between. */
+        MEASURED,
+        /** The numbers that the cutting list gives to cut pieces. */
+        NUMBERED;
 
-        /** The other of the two. */
-        public Tiles other() {
-            return this == NONE ? MEASURED : NONE;
+        /** This, or nothing if it is asked for again. */
+        public Tiles asked(Tiles again) {
+            return this == again ? NONE : again;
         }
     }
 

@@ -1,11 +1,11 @@
 package honeylamp.takeoff;
 
-import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.listing.Schedule.Cell;
 import honeylamp.derive.listing.Schedule.Column;
 import honeylamp.derive.listing.Schedule.Measure;
 import honeylamp.derive.listing.Schedule.Row;
 import honeylamp.derive.listing.Schedule.Subject;
+import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.geometry.Box;
 import honeylamp.takeoff.tiles.Nesting;
@@ -14,6 +14,7 @@ import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -21,11 +22,9 @@ import java.util.stream.Collectors;
 
 /** Which cuts come out of which whole pieces, those that are cut up alike in one row. */
 final class CuttingList {
-    /** More cuts of a material than this are not listed. */
-    private static final int MOST = 6_000;
-
     private static final List<Column> COLUMNS = List.of(
             Schedule.words("finish", "Finish"),
+            Schedule.words("numbers", "Numbers"),
             Schedule.words("piece", "Piece"),
             Schedule.words("into", "Cut into"),
             new Column("pieces", "Pieces", Measure.NUMBER),
@@ -41,7 +40,7 @@ final class CuttingList {
         var rows = new ArrayList<Row>();
         for (var together : all) {
             together.count()
-                    .filter(c -> !c.cuts().all().isEmpty() && c.cuts().all().size() <= MOST)
+                    .filter(c -> CutNumbers.isListed(c.cuts()))
                     .ifPresent(count -> rows.addAll(rows(plan.units(), together, count)));
         }
         return new Schedule(Subject.CUTS, COLUMNS, rows);
@@ -49,8 +48,12 @@ final class CuttingList {
 
     private static List<Row> rows(UnitSystem units, Takeoff.Together together, TileCount count) {
         Map<Alike, List<Nesting.Tile>> by = new LinkedHashMap<>();
+        Map<Alike, List<Integer>> numbers = new HashMap<>();
+        var number = 0;
         for (var tile : Nesting.of(count.cuts().all(), count.cuts().bladeMm()).tiles()) {
+            number++;
             by.computeIfAbsent(alike(units, tile), _ -> new ArrayList<>()).add(tile);
+            numbers.computeIfAbsent(alike(units, tile), _ -> new ArrayList<>()).add(number);
         }
         var first = together.surfaces().getFirst();
         return by.entrySet().stream()
@@ -60,6 +63,7 @@ final class CuttingList {
                         first.surface().host(),
                         List.of(
                                 new Cell.Words(together.material().label()),
+                                new Cell.Words(CutNumbers.words(numbers.getOrDefault(e.getKey(), List.of()))),
                                 new Cell.Words(e.getKey().piece),
                                 new Cell.Words(e.getKey().into),
                                 Cell.Number.of(e.getValue().size(), 0),

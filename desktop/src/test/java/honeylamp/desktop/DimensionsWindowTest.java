@@ -124,6 +124,10 @@ class DimensionsWindowTest {
             w.press("stage-dimensions");
             w.press("tiers-tiles");
             assertThat(annotation(w).tiles()).isEqualTo(Annotation.Tiles.MEASURED);
+            w.press("tile-numbers");
+            assertThat(annotation(w).tiles()).isEqualTo(Annotation.Tiles.NUMBERED);
+            w.press("tile-rows");
+            assertThat(annotation(w).tiles()).isEqualTo(Annotation.Tiles.MEASURED);
             w.press("tile-rows");
             assertThat(annotation(w).tiles()).isEqualTo(Annotation.Tiles.NONE);
             w.press("tiers-furniture-layout");

@@ -1,7 +1,7 @@
 package honeylamp.illustrate.words;
 
-import honeylamp.derive.listing.FloorSteps;
 import honeylamp.derive.listing.FloorSteps.Step;
+import honeylamp.derive.listing.FloorSteps;
 import honeylamp.derive.listing.Tags;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidView;
@@ -27,6 +27,7 @@ import honeylamp.plan.RoomPairs;
 import honeylamp.plan.RoundDimension;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Storey;
+import honeylamp.takeoff.CutNumbers;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
@@ -106,6 +107,9 @@ public record OtherWords(
                 && seen.shows(Kind.FINISHES)) {
             words = withTiles(words, view, frame, pens, remembered);
         }
+        if (annotation.tiles() == Annotation.Tiles.NUMBERED && seen.shows(Kind.FINISHES)) {
+            words = withNumbers(words, view, frame, pens, remembered);
+        }
         if (!annotation.distances().isEmpty() && seen.shows(Kind.FURNITURE) && seen.shows(Kind.DIMENSIONS)) {
             var measured = new PieceNames(view, frame, pens)
                     .distances(KeptOff.of(view, remembered, words.taken()), words.withLabels(view, pens, remembered));
@@ -148,6 +152,7 @@ public record OtherWords(
 
     private enum About {
         STEPS,
+        NUMBERS,
         STANDING
     }
 
@@ -174,6 +179,17 @@ public record OtherWords(
         var rows = new TileRows(view, frame, pens).rows(off, known.withLabels(view, pens, remembered));
         return known.withMore(rows.marks(), List.of(), rows.lines())
                 .withLeftOut(known.leftOut.withTiles(rows.without()));
+    }
+
+    private static OtherWords withNumbers(
+            OtherWords known, LaidView view, PaperFrame frame, Pens pens, Remembered remembered) {
+        List<CutNumbers.Numbered> numbers =
+                remembered.answerOf(About.NUMBERS, List.of(view.plan()), () -> CutNumbers.of(view.plan()));
+        var off = KeptOff.of(view, remembered, known.taken());
+        return known.withMore(
+                new TileNumbers(view, frame, pens).of(numbers, off, known.withLabels(view, pens, remembered)),
+                List.of(),
+                List.of());
     }
 
     /** What words cover, and where labels of rooms would lie. */

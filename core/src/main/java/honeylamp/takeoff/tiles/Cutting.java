@@ -32,6 +32,8 @@ public record Cutting(List<Whole> whole, List<Cut> cut, double areaMm2) {
      * @param widthMm of the box around what is left, along the first side of a four-cornered piece, else along the courses
      * @param heightMm across that
      * @param wholeWidthMm of the box around the whole piece
+     * @param middle of what is left, in the frame of the surface
+     * @param along the first side of the piece, one long, in that frame
      */
     public record Cut(
             int format,
@@ -40,7 +42,9 @@ public record Cutting(List<Whole> whole, List<Cut> cut, double areaMm2) {
             double widthMm,
             double heightMm,
             double wholeWidthMm,
-            double wholeHeightMm) {
+            double wholeHeightMm,
+            Point middle,
+            Point along) {
         /** Whether it is more than half a piece. */
         public boolean isLarge() {
             return areaMm2 > ofMm2 / 2 + DUST_MM2;
@@ -49,6 +53,20 @@ public record Cutting(List<Whole> whole, List<Cut> cut, double areaMm2) {
         /** Whether the whole piece is an oblong. */
         public boolean isOfOblong() {
             return ofMm2 >= wholeWidthMm * wholeHeightMm - DUST_MM2;
+        }
+
+        private Cut through(Affine map) {
+            var there = map.apply(middle);
+            return new Cut(
+                    format,
+                    areaMm2,
+                    ofMm2,
+                    widthMm,
+                    heightMm,
+                    wholeWidthMm,
+                    wholeHeightMm,
+                    there,
+                    map.apply(middle.plus(along)).minus(there));
         }
 
         /** Its smaller side, as a share of that side of the whole piece. */
@@ -80,7 +98,11 @@ public record Cutting(List<Whole> whole, List<Cut> cut, double areaMm2) {
         var laid = Affine.turn(directionDeg)
                 .then(Affine.move(start.x().mm(), start.y().mm()));
         var toLaying = laid.inverse();
-        return of(surface.stream().map(o -> o.through(toLaying)).toList(), laying, seed);
+        var laidOut = of(surface.stream().map(o -> o.through(toLaying)).toList(), laying, seed);
+        return new Cutting(
+                laidOut.whole,
+                laidOut.cut.stream().map(c -> c.through(laid)).toList(),
+                laidOut.areaMm2);
     }
 
     /** Lays and cuts on a surface that is given in the frame of the laying. */
@@ -126,7 +148,18 @@ public record Cutting(List<Whole> whole, List<Cut> cut, double areaMm2) {
                 extent(within.corners(), along),
                 extent(within.corners(), across),
                 extent(corners, along),
-                extent(corners, across));
+                extent(corners, across),
+                middle(within.corners()),
+                along);
+    }
+
+    /** The mean of the corners: within every piece without hollows, which one cut through a tile leaves. */
+    private static Point middle(List<Point> corners) {
+        var sum = Point.ORIGIN;
+        for (var c : corners) {
+            sum = sum.plus(c);
+        }
+        return sum.times(1.0 / corners.size());
     }
 
     private static double extent(List<Point> points, Point way) {

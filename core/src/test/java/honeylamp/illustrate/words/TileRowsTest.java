@@ -1,19 +1,27 @@
 package honeylamp.illustrate.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
 import honeylamp.catalogue.Materials;
+import honeylamp.derive.listing.Schedule;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.Reach;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.ViewEdits;
+import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Annotation;
 import honeylamp.plan.Finish;
+import honeylamp.plan.Laying;
+import honeylamp.plan.Pattern;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.takeoff.CutNumbers;
+import honeylamp.takeoff.Takeoff;
 import honeylamp.units.Length;
 import java.util.List;
 import java.util.Optional;
@@ -81,5 +89,47 @@ class TileRowsTest {
         var asked = ViewEdits.annotation(
                 plan, TestPlans.view(plan).view().id(), Reach.ALL, a -> a.withTiles(Annotation.Tiles.MEASURED));
         assertThat(said(asked, 50)).isEmpty();
+    }
+
+    /** Slabs of 900 by 1,000 on 4,000 by 3,000: three strips of 400 at the right edge, two of them out of one slab. */
+    private static Plan slabs(double directionDeg) {
+        var plan = TestPlans.clearRectangle(4000, 3000);
+        var slabs = Finish.of("stone-slabs")
+                .withLaying(Optional.of(Laying.of(new Pattern.Stack(), 1000, 900, 0)))
+                .turnedTo(directionDeg);
+        var laid = RoomEdits.mark(plan, TestPlans.storey(plan), Position.ofMm(2000, 1500), "Hall", slabs)
+                .plan();
+        return ViewEdits.annotation(
+                laid, TestPlans.view(laid).view().id(), Reach.ALL, a -> a.withTiles(Annotation.Tiles.NUMBERED));
+    }
+
+    @Test
+    void cutPiecesHaveTheNumberOfTheWholeOneTheyComeOutOfAndALetterEach() {
+        var plan = slabs(0);
+        var numbered = CutNumbers.of(LaidPlan.of(plan));
+        assertThat(numbered).extracting(CutNumbers.Numbered::number).containsExactlyInAnyOrder("1a", "1b", "2");
+        assertThat(numbered)
+                .extracting(CutNumbers.Numbered::middle)
+                .containsExactlyInAnyOrder(new Point(3800, 500), new Point(3800, 1500), new Point(3800, 2500));
+        assertThat(said(plan, 50)).containsExactlyInAnyOrder("1a", "1b", "2");
+        assertThat(said(plan, 200)).isEmpty(); // 400 mm are 2 mm on paper: there is no room
+        var listed = Takeoff.of(LaidPlan.of(plan), Schedule.Subject.CUTS);
+        assertThat(listed.rows())
+                .extracting(r -> r.cells().get(1))
+                .containsExactlyInAnyOrder(new Schedule.Cell.Words("1"), new Schedule.Cell.Words("2"));
+    }
+
+    /** Turned, each number still lies in its piece: all in the room, and near an edge of it, as cut pieces are. */
+    @Test
+    void numbersOfASlantedFloorLieInTheirPieces() {
+        for (var deg : List.of(30.0, 45.0, 90.0)) {
+            var numbered = CutNumbers.of(LaidPlan.of(slabs(deg)));
+            assertThat(numbered).hasSizeGreaterThan(2).allSatisfy(n -> {
+                var p = n.middle();
+                var edge = Math.min(Math.min(p.x(), 4000 - p.x()), Math.min(p.y(), 3000 - p.y()));
+                assertThat(edge).as(deg + ": " + n).isBetween(1.0, 800.0);
+                assertThat(n.along().length()).isCloseTo(1, within(1e-9));
+            });
+        }
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
 import honeylamp.plan.Laying;
 import honeylamp.plan.Pattern;
 import honeylamp.plan.Position;
@@ -16,7 +17,7 @@ import org.junit.jupiter.api.Test;
 
 class NestingTest {
     private static Cut cut(double width, double height) {
-        return new Cut(0, width * height, 90_000, width, height, 300, 300);
+        return new Cut(0, width * height, 90_000, width, height, 300, 300, Point.ORIGIN, new Point(1, 0));
     }
 
     @Test

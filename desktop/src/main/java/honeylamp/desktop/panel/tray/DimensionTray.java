@@ -109,7 +109,15 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets, Library<Dimens
                         part.annotation().tiles() == Annotation.Tiles.MEASURED,
                         () -> model.annotate(
                                 "Measure tiles, or not",
-                                a -> a.withTiles(a.tiles().other())))));
+                                a -> a.withTiles(a.tiles().asked(Annotation.Tiles.MEASURED)))),
+                Widgets.toggle(
+                        "Numbers of cut tiles",
+                        "tile-numbers",
+                        "On floors, each cut piece has the number of the whole one it comes out of, as the cutting list has it",
+                        part.annotation().tiles() == Annotation.Tiles.NUMBERED,
+                        () -> model.annotate(
+                                "Number tiles, or not",
+                                a -> a.withTiles(a.tiles().asked(Annotation.Tiles.NUMBERED))))));
         out.add(Widgets.toggle(
                 "Axes of the building",
                 "axes",
