@@ -1,8 +1,10 @@
 package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.derive.listing.OuterFaces;
+import honeylamp.derive.pointing.InFront;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.Surface;
@@ -76,6 +78,47 @@ class FrontsWindowTest {
             w.picture();
             assertThat(last(w).subject()).isInstanceOf(View.Subject.OuterFace.class);
             assertThat(last(w).name()).startsWith("Outer face to the ");
+        }
+    }
+
+    /** From the front a window is picked by a press, typed on its card, and taken away; the wall above it too. */
+    @Test
+    void whatOneSeesFromTheFrontIsPickedThere() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            w.press("stage-rooms");
+            pick(
+                    w,
+                    w.plan().storeys().getFirst().rooms().stream()
+                            .filter(r -> r.name().equals("Bathroom"))
+                            .findFirst()
+                            .orElseThrow()
+                            .id());
+            w.press("elevations-unrolled");
+            w.press("stage-openings");
+            assertThat(w.model().now().showsUnderlay())
+                    .as("the picture to trace lies below plans only")
+                    .isFalse();
+            var there = WindowDriver.onScreen(() -> InFront.of(w.model().shown().view()));
+            var window = w.plan().storeys().getFirst().openings().stream()
+                    .filter(o -> o.kind().isWindow())
+                    .filter(o -> !there.of(Set.of(o.id())).isEmpty())
+                    .findFirst()
+                    .orElseThrow();
+            var box = there.of(Set.of(window.id())).getFirst();
+            assertThat(box.minY()).isEqualTo(window.sill().mm());
+            assertThat(box.width()).isCloseTo(window.width().mm(), within(1e-6));
+            w.click(box.centre().x(), box.maxY() - 40);
+            assertThat(w.model().now().selection()).containsExactly(window.id());
+            w.fill("opening-sill", "1300");
+            assertThat(w.plan().storeys().getFirst().opening(window.id()).orElseThrow().sill())
+                    .isEqualTo(Length.ofMm(1300));
+            w.click(box.centre().x(), 2450); // the wall above it
+            assertThat(w.model().now().selection()).singleElement().isInstanceOf(ElementId.WallId.class);
+            w.click(box.centre().x(), box.maxY() - 40);
+            w.key(KeyCode.DELETE);
+            assertThat(w.plan().storeys().getFirst().opening(window.id())).isEmpty();
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(w.plan().storeys().getFirst().opening(window.id())).isPresent();
         }
     }
 }

@@ -317,8 +317,10 @@ public final class ShownPlan {
     /** The scale grid, the other storey seen through this one, what is missing to close walls, and stamps, in paper mm. */
     public List<Mark> besidePlan() {
         var out = new ArrayList<Mark>(grid());
-        out.addAll(ghost());
-        out.addAll(gaps());
+        if (view().view().isPlan()) {
+            out.addAll(ghost());
+            out.addAll(gaps());
+        }
         if (isStamped()) {
             out.addAll(stamps.to(stamped()).orElse(List.of()));
         }

@@ -188,9 +188,10 @@ public record Workspace(
         return plan().storey(storey());
     }
 
-    /** Whether pictures to trace are seen. */
+    /** Whether pictures to trace are seen: below plans, never behind walls from the front. */
     public boolean showsUnderlay() {
-        return stage().showsUnderlay() || choices.seen().traced() == Choices.Traced.ALWAYS;
+        return view().isPlan()
+                && (stage().showsUnderlay() || choices.seen().traced() == Choices.Traced.ALWAYS);
     }
 
     /** How much of the presentation is lit. */

@@ -15,9 +15,10 @@ import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.desktop.gesture.Typed;
 import honeylamp.desktop.gesture.look.WalkWay;
 import honeylamp.desktop.gesture.pick.PickCaption;
+import honeylamp.desktop.gesture.pick.PickInFront;
 import honeylamp.desktop.workspace.Intent.Point.Act;
-import honeylamp.desktop.workspace.Workspace.Fit;
 import honeylamp.desktop.workspace.Workspace.Fit.Filling;
+import honeylamp.desktop.workspace.Workspace.Fit;
 import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.History;
@@ -211,13 +212,13 @@ public final class WorkspaceModel {
     public Readout readout() {
         return now().view().isPlan()
                 ? now().gesture().readout(scene())
-                : Readout.hint("A wall seen from the front. It follows the plan; turn to a page with a plan to draw.");
+                : PickInFront.readout();
     }
 
     /** What lies above the picture. */
     public List<Mark> sketch() {
         if (!now().view().isPlan()) {
-            return List.of(); // what is picked or drawn lies in the plan
+            return PickInFront.sketch(scene());
         }
         var scene = scene();
         var out = new ArrayList<Mark>(SeenPictures.notes(now(), scene));

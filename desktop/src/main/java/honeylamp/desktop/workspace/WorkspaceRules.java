@@ -4,6 +4,7 @@ import honeylamp.derive.storeys.GeometryCache;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Reply;
 import honeylamp.desktop.gesture.Surroundings;
+import honeylamp.desktop.gesture.pick.PickInFront;
 import honeylamp.desktop.workspace.Workspace.Fit;
 import honeylamp.desktop.workspace.Workspace.Kept;
 import honeylamp.desktop.workspace.Workspace.Said;
@@ -16,8 +17,8 @@ import honeylamp.geometry.Point;
 import honeylamp.illustrate.Extent;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
-import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.ElementId;
 import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Showing.Kind;
@@ -87,8 +88,13 @@ final class WorkspaceRules {
     /** The workspace after an intent. */
     Workspace next(Workspace w, Intent intent) {
         return switch (intent) {
-            case Intent.Point _, Intent.Enter _, Intent.Press _
-            when !w.view().isPlan() && w.stage() != WorkStage.SHEET -> w; // nothing is drawn there
+            case Intent.Point(var act, var pointer)
+            when isInFront(w) ->
+                act == Intent.Point.Act.PRESSED
+                        ? after(
+                                w.withSaid(Said.NOTHING), PickInFront.pressed(w.gesture(), scenes.apply(w), pointer))
+                        : w;
+            case Intent.Enter _, Intent.Press _ when isInFront(w) -> w; // nothing is drawn there
             case Intent.Point(var act, var pointer) ->
                 switch (act) {
                     case MOVED -> after(w, w.gesture().moved(scenes.apply(w), pointer));
@@ -294,6 +300,11 @@ final class WorkspaceRules {
         w = step.choices().map(w::withChoices).orElse(w);
         w = step.measured().map(w::measuring).orElse(w);
         return step.news().isEmpty() ? w : w.withSaid(Said.news(step.news()));
+    }
+
+    /** Whether one stands before walls, and not before the page they are on. */
+    private static boolean isInFront(Workspace w) {
+        return !w.view().isPlan() && w.stage() != WorkStage.SHEET;
     }
 
     private static Workspace escaped(Workspace w) {

@@ -1,0 +1,81 @@
+package honeylamp.derive.pointing;
+
+import honeylamp.derive.listing.WallElevation;
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.Surface;
+import honeylamp.plan.View.Subject;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What can be pointed at in a view of walls from the front: the walls, what is in them, and what stands before them.
+ *
+ * @param all as they are drawn, the nearest last
+ */
+public record InFront(List<Seen> all) {
+    /** Freezes the list. */
+    public InFront {
+        all = List.copyOf(all);
+    }
+
+    /** A thing, and what it covers: mm from the left end of the first wall and up from the floor. */
+    public record Seen(ElementId id, Box box) {}
+
+    /** What may be picked in a view; nothing in one from above. */
+    public static InFront of(LaidView view) {
+        var out = new ArrayList<Seen>();
+        if (view.view().subject() instanceof Subject.Front front) {
+            var from = 0.0;
+            for (var wall : WallElevation.all(view.storey(), front)) {
+                add(out, view, wall, new Point(from, 0));
+                from += wall.lengthMm();
+            }
+        }
+        return new InFront(out);
+    }
+
+    private static void add(List<Seen> out, LaidView view, WallElevation wall, Point from) {
+        var seen = view.view().seen();
+        if (seen.frees(Kind.WALLS)) {
+            for (var covered : wall.covered()) {
+                if (covered.surface().surface() instanceof Surface.OnWall on) {
+                    covered.surface().outline().stream()
+                            .map(Outline::bounds)
+                            .reduce(Box::union)
+                            .ifPresent(box -> out.add(new Seen(
+                                    on.wall(),
+                                    box.moved(new Point(covered.fromMm(), 0)).moved(from))));
+                }
+            }
+        }
+        if (seen.frees(Kind.OPENINGS)) {
+            wall.holes()
+                    .forEach(h -> out.add(
+                            new Seen(h.cut().opening().id(), h.box().moved(from))));
+        }
+        if (seen.frees(Kind.FURNITURE)) {
+            wall.before()
+                    .forEach(b -> out.add(new Seen(b.piece().id(), b.box().moved(from))));
+        }
+    }
+
+    /** What lies nearest at a point; empty beside the walls. */
+    public Optional<ElementId> at(Point there) {
+        return all.reversed().stream()
+                .filter(s -> s.box.contains(there))
+                .map(Seen::id)
+                .findFirst();
+    }
+
+    /** What some things cover. */
+    public List<Box> of(Collection<ElementId> ids) {
+        return all.stream().filter(s -> ids.contains(s.id)).map(Seen::box).toList();
+    }
+}
