@@ -9,6 +9,7 @@ import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.listing.Schedule.Cell;
+import honeylamp.derive.listing.Schedule.Row;
 import honeylamp.derive.listing.Schedule.Subject;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.edit.Coverings;
@@ -24,6 +25,7 @@ import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Pattern;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
 import honeylamp.units.Length;
 import java.util.List;
@@ -247,5 +249,49 @@ class TakeoffTest {
         assertThat(number(cuts, 0, "cuts") + number(cuts, 1, "cuts")).isEqualTo(3);
         assertThat(number(cuts, into.indexOf("400 \u00d7 1000"), "left_percent"))
                 .isCloseTo(100 * 5 / 9.0, within(0.5));
+    }
+
+    private static Row finishRow(Plan plan, String part) {
+        return of(plan, Subject.FINISHES).rows().stream()
+                .filter(r -> r.cells().contains(new Cell.Words(part)))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** A host has several surfaces: what is typed over a row goes to the one it is about. */
+    @Test
+    void finishesAreTypedOverInTheirList() {
+        var plan = room();
+        var floor = finishRow(plan, "floor");
+        var why = FinishTyping.why(LaidPlan.of(plan), floor, " hard-wearing ").orThrow();
+        assertThat(mark(why).floor().reason()).isEqualTo("hard-wearing");
+        var cork = FinishTyping.finish(LaidPlan.of(why), finishRow(why, "floor"), "cork")
+                .orThrow();
+        assertThat(mark(cork).floor().material()).isEqualTo("cork");
+        assertThat(mark(cork).floor().reason()).isEqualTo("hard-wearing");
+        assertThat(cork.storeys().getFirst().coverings())
+                .isEqualTo(plan.storeys().getFirst().coverings());
+        var walls = FinishTyping.why(LaidPlan.of(plan), finishRow(plan, "north wall"), "calm")
+                .orThrow();
+        assertThat(walls.storeys().getFirst().coverings())
+                .filteredOn(c -> c.finish().reason().equals("calm"))
+                .singleElement()
+                .satisfies(c -> assertThat(c.surface()).isInstanceOf(Surface.WallSide.class));
+        assertThat(of(walls, Subject.FINISHES).rows())
+                .filteredOn(r -> r.cells().contains(new Cell.Words("calm")))
+                .hasSize(1);
+        assertThat(mark(walls).floor()).isEqualTo(mark(plan).floor());
+        assertThat(FinishTyping.finish(LaidPlan.of(plan), floor, "corkk")
+                        .refusal()
+                        .orElseThrow())
+                .contains("no finish is called \"corkk\"")
+                .contains("Cork");
+        var gone = RoomEdits.change(
+                plan, TestPlans.storey(plan), mark(plan).id(), m -> m.withFloor(Finish.of("carpet-oat")));
+        assertThat(FinishTyping.why(LaidPlan.of(gone), floor, "late").refusal()).isPresent();
+    }
+
+    private static RoomMark mark(Plan plan) {
+        return plan.storeys().getFirst().rooms().getFirst();
     }
 }

@@ -448,6 +448,8 @@ class FinishWindowTest {
             w.settle();
             assertThat(WindowDriver.onScreen(() -> w.model().now().selection()))
                     .containsExactly(bathroom(w).id());
+            RoomsWindowTest.type(w, 0, "reason", "easy to wash");
+            assertThat(bathroom(w).floor().reason()).isEqualTo("easy to wash");
             choose(w, "floor-pattern", "Stack"); // the row follows
             assertThat(WindowDriver.onScreen(
                             () -> table.getItems().getFirst().cells().toString()))

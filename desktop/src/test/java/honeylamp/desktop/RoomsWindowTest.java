@@ -199,7 +199,7 @@ class RoomsWindowTest {
     }
 
     /** What a cell tells when its text was typed over; the headless toolkit does not open the cell's own field. */
-    private static void type(WindowDriver w, int row, String column, String text) throws Exception {
+    static void type(WindowDriver w, int row, String column, String text) throws Exception {
         WindowDriver.onScreen(() -> {
             typed((TableView<?>) w.window().scene().lookup("#schedule-table"), row, column, text);
             return null;

@@ -1,11 +1,11 @@
 package honeylamp.desktop.panel;
 
-import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.listing.Schedule.Cell;
 import honeylamp.derive.listing.Schedule.Column;
 import honeylamp.derive.listing.Schedule.Measure;
 import honeylamp.derive.listing.Schedule.Row;
 import honeylamp.derive.listing.Schedule.Subject;
+import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.panel.part.Widgets;
@@ -24,6 +24,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Showing.Degree;
 import honeylamp.plan.Showing.Kind;
+import honeylamp.takeoff.FinishTyping;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
@@ -56,6 +57,10 @@ public final class SchedulePane extends VBox {
 
     /** Columns whose values can be typed over. */
     private static final Set<String> TYPED = Set.of("width", "sill", "head", "product", "number", "name", "height");
+
+    /** The same in the list of finishes. */
+    private static final Set<String> TYPED_OF_FINISHES = Set.of("finish", "reason");
+
 
     private final WorkspaceModel model;
     private final WindowActions window;
@@ -226,7 +231,8 @@ public final class SchedulePane extends VBox {
                 r -> new ReadOnlyStringWrapper(text(r.getValue().cells().get(at))));
         out.setSortable(true);
         out.setComparator(order(column.measure()));
-        if (TYPED.contains(column.key())) {
+        if (TYPED.contains(column.key())
+                || subject == Subject.FINISHES && TYPED_OF_FINISHES.contains(column.key())) {
             out.setCellFactory(TextFieldTableCell.forTableColumn());
             out.setOnEditCommit(e -> typed(e.getRowValue(), column.key(), e.getNewValue()));
         } else {
@@ -296,12 +302,23 @@ public final class SchedulePane extends VBox {
 
     /** Takes a value typed into the table, as the card would. */
     void typed(Row row, String key, String text) {
-        if (row.about() instanceof ElementId.OpeningId id) {
+        if (subject == Subject.FINISHES) {
+            finish(row, key, text);
+        } else if (row.about() instanceof ElementId.OpeningId id) {
             model.now().plan().storey(row.storey()).opening(id).ifPresent(o -> opening(row.storey(), o, key, text));
         } else if (row.about() instanceof ElementId.RoomId id) {
             room(row.storey(), id, key, text);
         }
         update(); // what was refused shows its old value again
+    }
+
+    private void finish(Row row, String key, String text) {
+        var laid = model.shown().plan();
+        switch (key) {
+            case "finish" -> model.edit(FinishTyping.finish(laid, row, text), "Lay finish");
+            case "reason" -> model.edit(FinishTyping.why(laid, row, text), "Say why");
+            default -> {}
+        }
     }
 
     private void opening(ElementId.StoreyId storey, Opening opening, String key, String text) {

@@ -38,6 +38,6 @@ public final class PickInFront {
     /** What one can do there. */
     public static Readout readout() {
         return Readout.hint(
-                "Walls from the front. Press a window, a door, a piece or a wall: its card has its measures; Delete takes it away. Turn to a page with a plan to draw.");
+                "Walls seen from the front. Press a window, a door, a piece or a wall: its card has its measures; Delete takes it away. Turn to a page with a plan to draw.");
     }
 }
