@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.derive.listing.OuterFaces;
-import honeylamp.derive.pointing.InFront;
+import honeylamp.derive.listing.InFront;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.Surface;

@@ -1,6 +1,6 @@
 package honeylamp.desktop.gesture.pick;
 
-import honeylamp.derive.pointing.InFront;
+import honeylamp.derive.listing.InFront;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Readout;

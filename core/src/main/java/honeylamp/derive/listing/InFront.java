@@ -1,6 +1,5 @@
-package honeylamp.derive.pointing;
+package honeylamp.derive.listing;
 
-import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;

@@ -1,10 +1,9 @@
-package honeylamp.derive.pointing;
+package honeylamp.derive.listing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
-import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.edit.Reach;
