@@ -91,8 +91,8 @@ record PlainRow(String words, String figure, Typeface face) implements RowList.R
                 .sorted(Comparator.comparing(SchemeReport.Line::kind))
                 .collect(Collectors.groupingBy(
                         l -> List.of(l.kind().label(), l.words()), LinkedHashMap::new, Collectors.counting()));
-        alike.forEach((said, count) -> out.addAll(
-                inTwo((count > 1 ? count + " \u00d7 " : "") + said.getLast(), said.getFirst())));
+        alike.forEach((said, count) ->
+                out.addAll(inTwo((count > 1 ? count + " \u00d7 " : "") + said.getLast(), said.getFirst())));
         report.areas().forEach(words -> out.add(new PlainRow(words, "", Typeface.REGULAR)));
         report.cost().ifPresent(words -> out.add(new PlainRow("Pieces cost", words, Typeface.MEDIUM)));
         if (out.isEmpty()) {

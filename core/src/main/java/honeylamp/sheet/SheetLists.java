@@ -350,8 +350,8 @@ final class SheetLists {
                 out,
                 listing.label(),
                 state -> of.apply(inScheme(state)).on(seen),
-                (heading, schedule) -> ScheduleList.of(
-                        listing, heading, schedule, page.plan().units()));
+                (heading, schedule) ->
+                        ScheduleList.of(listing, heading, schedule, page.plan().units()));
     }
 
     private static String headed(String heading, LaidPage state) {

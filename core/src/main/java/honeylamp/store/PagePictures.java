@@ -22,8 +22,8 @@ import honeylamp.plan.Page.LaidPicture;
 import honeylamp.plan.Review.Approval;
 import honeylamp.plan.Role;
 import honeylamp.plan.Underlay.Picture;
-import honeylamp.plan.View.Arranged;
 import honeylamp.plan.View;
+import honeylamp.plan.View.Arranged;
 import honeylamp.sheet.ComposedPage;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.units.Length;
@@ -132,7 +132,8 @@ public final class PagePictures {
     }
 
     private ComposedPage unstamped(LaidPage page, Map<String, byte[]> assets, Remembered remembered) {
-        return onto(SheetComposer.compose(page, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM, remembered), page, assets);
+        return onto(
+                SheetComposer.compose(page, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM, remembered), page, assets);
     }
 
     /**

@@ -69,13 +69,7 @@ public final class CutNumbers {
 
     private static Numbered numbered(Takeoff.Covered on, Cutting.Cut cut, String number) {
         return new Numbered(
-                on.storey(),
-                on.surface(),
-                cut.middle(),
-                cut.along(),
-                cut.widthMm(),
-                cut.heightMm(),
-                number);
+                on.storey(), on.surface(), cut.middle(), cut.along(), cut.widthMm(), cut.heightMm(), number);
     }
 
     private static String[] numbers(TileCount.Cuts cuts) {

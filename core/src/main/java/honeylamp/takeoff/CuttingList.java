@@ -1,11 +1,11 @@
 package honeylamp.takeoff;
 
+import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.listing.Schedule.Cell;
 import honeylamp.derive.listing.Schedule.Column;
 import honeylamp.derive.listing.Schedule.Measure;
 import honeylamp.derive.listing.Schedule.Row;
 import honeylamp.derive.listing.Schedule.Subject;
-import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.geometry.Box;
 import honeylamp.takeoff.tiles.Nesting;

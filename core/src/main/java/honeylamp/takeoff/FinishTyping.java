@@ -31,9 +31,8 @@ public final class FinishTyping {
                 plan,
                 row,
                 finish -> named(name)
-                        .map(m -> Outcome.done(finish.with(copy -> copy.material(m.key())
-                                .laying(Optional.empty())
-                                .tone(Optional.empty()))))
+                        .map(m -> Outcome.done(finish.with(copy ->
+                                copy.material(m.key()).laying(Optional.empty()).tone(Optional.empty()))))
                         .orElseGet(() -> Outcome.refused(
                                 "no finish is called \"" + name.strip() + "\"",
                                 "Type its name as the catalogue has it, such as " + like(name) + ".")));

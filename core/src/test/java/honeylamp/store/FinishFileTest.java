@@ -82,8 +82,7 @@ class FinishFileTest {
                         .courses(List.of(new Finish.Course(
                                 "tile-ink", laying, Optional.empty(), Length.ofMm(450), Finish.Begins.CENTRE))));
         var plan = laid(finish);
-        var old = json(plan).replaceAll(",\\s*\"figure\" : [0-9.]+", "")
-                .replaceAll(",\\s*\"coat\" : \\{[^}]*}", "");
+        var old = json(plan).replaceAll(",\\s*\"figure\" : [0-9.]+", "").replaceAll(",\\s*\"coat\" : \\{[^}]*}", "");
         assertThat(old).doesNotContain("\"figure\"").doesNotContain("\"coat\"");
         assertThat(read(old))
                 .isInstanceOfSatisfying(

@@ -153,8 +153,8 @@ class PagePicturesTest {
 
     private static Stream<Object> greys(List<Mark> marks) {
         return marks.stream().flatMap(mark -> switch (mark) {
-            case Mark.Clip(_, var inside) -> greys(inside);
-            case Mark.Picture(var grey, _) -> Stream.of(grey);
+            case Mark.Clip(var _, var inside) -> greys(inside);
+            case Mark.Picture(var grey, var _) -> Stream.of(grey);
             case Mark.Fill _, Mark.Stroke _, Mark.Shaded _, Mark.Image _, Mark.Text _, Mark.Haloed _ -> Stream.of();
         });
     }
@@ -171,7 +171,10 @@ class PagePicturesTest {
     void pagesThatShowTheSameHaveTheSameShadeAndAreInTheFileOnce() throws Exception {
         var two = QuillbackLane.plan();
         var pages = two.presentation().pages();
-        var four = PageEdits.copy(PageEdits.copy(two, pages.get(0).id()).plan(), pages.get(1).id()).plan();
+        var four = PageEdits.copy(
+                        PageEdits.copy(two, pages.get(0).id()).plan(),
+                        pages.get(1).id())
+                .plan();
         var laid = LaidPlan.of(four).pages();
         var made = new PagePictures().printed(laid, Map.of(), Progress.NONE);
         assertThat(made).hasSize(4);
@@ -200,8 +203,8 @@ class PagePicturesTest {
         try (var document = Loader.loadPDF(pdf.toFile())) {
             return document.getDocument().getXrefTable().keySet().stream()
                     .map(key -> document.getDocument().getObjectFromPool(key).getObject())
-                    .filter(o -> o instanceof COSStream stream
-                            && COSName.IMAGE.equals(stream.getCOSName(COSName.SUBTYPE)))
+                    .filter(o ->
+                            o instanceof COSStream stream && COSName.IMAGE.equals(stream.getCOSName(COSName.SUBTYPE)))
                     .count();
         }
     }

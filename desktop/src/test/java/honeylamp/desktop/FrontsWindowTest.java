@@ -3,8 +3,8 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import honeylamp.derive.listing.OuterFaces;
 import honeylamp.derive.listing.InFront;
+import honeylamp.derive.listing.OuterFaces;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.Surface;
@@ -110,7 +110,12 @@ class FrontsWindowTest {
             w.click(box.centre().x(), box.maxY() - 40);
             assertThat(w.model().now().selection()).containsExactly(window.id());
             w.fill("opening-sill", "1300");
-            assertThat(w.plan().storeys().getFirst().opening(window.id()).orElseThrow().sill())
+            assertThat(w.plan()
+                            .storeys()
+                            .getFirst()
+                            .opening(window.id())
+                            .orElseThrow()
+                            .sill())
                     .isEqualTo(Length.ofMm(1300));
             w.click(box.centre().x(), 2450); // the wall above it
             assertThat(w.model().now().selection()).singleElement().isInstanceOf(ElementId.WallId.class);

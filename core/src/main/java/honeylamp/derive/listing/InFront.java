@@ -56,12 +56,11 @@ public record InFront(List<Seen> all) {
         }
         if (seen.frees(Kind.OPENINGS)) {
             wall.holes()
-                    .forEach(h -> out.add(
-                            new Seen(h.cut().opening().id(), h.box().moved(from))));
+                    .forEach(h ->
+                            out.add(new Seen(h.cut().opening().id(), h.box().moved(from))));
         }
         if (seen.frees(Kind.FURNITURE)) {
-            wall.before()
-                    .forEach(b -> out.add(new Seen(b.piece().id(), b.box().moved(from))));
+            wall.before().forEach(b -> out.add(new Seen(b.piece().id(), b.box().moved(from))));
         }
     }
 

@@ -87,7 +87,9 @@ public final class LaidPage {
                         .mapToObj(i -> new LaidPage(
                                 plan,
                                 page,
-                                views.stream().filter(v -> of.getOrDefault(v, 0) == i).toList()))
+                                views.stream()
+                                        .filter(v -> of.getOrDefault(v, 0) == i)
+                                        .toList()))
                         .toList();
     }
 

@@ -62,14 +62,15 @@ final class CoatArt {
                 strokes(path, piece);
             }
         }
-        fill(marks, path, pens.of(material.tone().lighter(SECOND_DARKER).stronger(SECOND_STRONGER))
-                .at(SECOND_COVERS * second));
+        fill(
+                marks,
+                path,
+                pens.of(material.tone().lighter(SECOND_DARKER).stronger(SECOND_STRONGER))
+                        .at(SECOND_COVERS * second));
     }
 
     private double leastSide(List<Point> corners) {
-        return Math.min(
-                        corners.get(0).distance(corners.get(1)),
-                        corners.get(0).distance(corners.get(3)))
+        return Math.min(corners.get(0).distance(corners.get(1)), corners.get(0).distance(corners.get(3)))
                 / frame.scale();
     }
 

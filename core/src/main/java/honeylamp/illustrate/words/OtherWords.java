@@ -1,7 +1,7 @@
 package honeylamp.illustrate.words;
 
-import honeylamp.derive.listing.FloorSteps.Step;
 import honeylamp.derive.listing.FloorSteps;
+import honeylamp.derive.listing.FloorSteps.Step;
 import honeylamp.derive.listing.Tags;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidView;

@@ -1,10 +1,10 @@
 package honeylamp.pack.run;
 
-import honeylamp.catalogue.LabelSets.LabelSet;
 import honeylamp.catalogue.LabelSets;
+import honeylamp.catalogue.LabelSets.LabelSet;
 import honeylamp.catalogue.Looks;
-import honeylamp.catalogue.TierSets.TierSet;
 import honeylamp.catalogue.TierSets;
+import honeylamp.catalogue.TierSets.TierSet;
 import honeylamp.edit.PageEdits;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;

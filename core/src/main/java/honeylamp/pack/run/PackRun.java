@@ -1,12 +1,12 @@
 package honeylamp.pack.run;
 
-import honeylamp.output.Export.Format;
 import honeylamp.output.Export;
+import honeylamp.output.Export.Format;
 import honeylamp.output.InPairs;
 import honeylamp.output.Progress;
 import honeylamp.pack.Packed;
-import honeylamp.pack.Recipe.Of;
 import honeylamp.pack.Recipe;
+import honeylamp.pack.Recipe.Of;
 import honeylamp.plan.Look;
 import honeylamp.plan.Plan;
 import honeylamp.sheet.ComposedPage;

@@ -100,9 +100,7 @@ public record Cutting(List<Whole> whole, List<Cut> cut, double areaMm2) {
         var toLaying = laid.inverse();
         var laidOut = of(surface.stream().map(o -> o.through(toLaying)).toList(), laying, seed);
         return new Cutting(
-                laidOut.whole,
-                laidOut.cut.stream().map(c -> c.through(laid)).toList(),
-                laidOut.areaMm2);
+                laidOut.whole, laidOut.cut.stream().map(c -> c.through(laid)).toList(), laidOut.areaMm2);
     }
 
     /** Lays and cuts on a surface that is given in the frame of the laying. */

@@ -41,11 +41,7 @@ class InFrontTest {
                     .findFirst()
                     .orElseThrow();
             var made = ViewEdits.elevations(
-                    plan,
-                    plan.presentation().views().getFirst().id(),
-                    List.of(subject),
-                    List.of("South"),
-                    "South");
+                    plan, plan.presentation().views().getFirst().id(), List.of(subject), List.of("South"), "South");
             return new InFrontOf(
                     made.plan(), made.plan().presentation().views().getLast().id());
         }
@@ -63,8 +59,14 @@ class InFrontTest {
     void theNearestIsPickedAndWhatIsHiddenIsNot() {
         var south = InFrontOf.south(room());
         var there = InFront.of(south.seen());
-        var window = there.all().stream().filter(s -> s.id() instanceof OpeningId).findFirst().orElseThrow();
-        var chest = there.all().stream().filter(s -> s.id() instanceof FurnishingId).findFirst().orElseThrow();
+        var window = there.all().stream()
+                .filter(s -> s.id() instanceof OpeningId)
+                .findFirst()
+                .orElseThrow();
+        var chest = there.all().stream()
+                .filter(s -> s.id() instanceof FurnishingId)
+                .findFirst()
+                .orElseThrow();
         assertThat(window.box().width()).isCloseTo(1200, within(1e-6));
         assertThat(chest.box().width()).isCloseTo(1000, within(1e-6));
         assertThat(chest.box().maxY()).isCloseTo(800, within(1e-6));
@@ -74,6 +76,8 @@ class InFrontTest {
         assertThat(there.at(new Point(-300, 100))).isEmpty();
         var bare = InFront.of(south.with(Kind.FURNITURE, Degree.HIDDEN).seen());
         assertThat(bare.at(chest.box().centre())).get().isInstanceOf(WallId.class);
-        assertThat(InFront.of(TestPlans.view(room())).all()).as("a view from above").isEmpty();
+        assertThat(InFront.of(TestPlans.view(room())).all())
+                .as("a view from above")
+                .isEmpty();
     }
 }

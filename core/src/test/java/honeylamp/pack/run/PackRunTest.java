@@ -13,12 +13,12 @@ import honeylamp.edit.ViewEdits;
 import honeylamp.output.Export.Format;
 import honeylamp.output.Progress;
 import honeylamp.pack.Brand;
+import honeylamp.pack.Recipe;
 import honeylamp.pack.Recipe.Drawn;
 import honeylamp.pack.Recipe.Ground;
 import honeylamp.pack.Recipe.Measure;
 import honeylamp.pack.Recipe.Of;
 import honeylamp.pack.Recipe.Part;
-import honeylamp.pack.Recipe;
 import honeylamp.pack.Recipes;
 import honeylamp.pack.run.PackRun.Done;
 import honeylamp.plan.Oklch;
@@ -147,8 +147,11 @@ class PackRunTest {
         var house = SailclothYard.plan();
         var view = house.presentation().views().getFirst().id();
         var blue = new Oklch(0.30, 0.10, 260);
-        var own = ViewEdits.look(house, view, Reach.ALL, l -> l.withName("Harbour")
-                .withPalette(l.palette().with(Map.of(Role.POCHE, blue))));
+        var own = ViewEdits.look(
+                house,
+                view,
+                Reach.ALL,
+                l -> l.withName("Harbour").withPalette(l.palette().with(Map.of(Role.POCHE, blue))));
         var drawn = new Drawn(Optional.of("harbour"), Optional.of("Name only"), Optional.of("None"), true, false);
         var recipe = small(part("h", Format.PNG, Of.EACH_STOREY, drawn, Measure.sides(600, 600)));
         assertThat(PackRun.looks(own)).endsWith("Harbour").contains("Ink");

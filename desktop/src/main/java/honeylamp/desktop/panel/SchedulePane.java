@@ -1,11 +1,11 @@
 package honeylamp.desktop.panel;
 
+import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.listing.Schedule.Cell;
 import honeylamp.derive.listing.Schedule.Column;
 import honeylamp.derive.listing.Schedule.Measure;
 import honeylamp.derive.listing.Schedule.Row;
 import honeylamp.derive.listing.Schedule.Subject;
-import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.panel.part.Widgets;
@@ -60,7 +60,6 @@ public final class SchedulePane extends VBox {
 
     /** The same in the list of finishes. */
     private static final Set<String> TYPED_OF_FINISHES = Set.of("finish", "reason");
-
 
     private final WorkspaceModel model;
     private final WindowActions window;
@@ -231,8 +230,7 @@ public final class SchedulePane extends VBox {
                 r -> new ReadOnlyStringWrapper(text(r.getValue().cells().get(at))));
         out.setSortable(true);
         out.setComparator(order(column.measure()));
-        if (TYPED.contains(column.key())
-                || subject == Subject.FINISHES && TYPED_OF_FINISHES.contains(column.key())) {
+        if (TYPED.contains(column.key()) || subject == Subject.FINISHES && TYPED_OF_FINISHES.contains(column.key())) {
             out.setCellFactory(TextFieldTableCell.forTableColumn());
             out.setOnEditCommit(e -> typed(e.getRowValue(), column.key(), e.getNewValue()));
         } else {

@@ -190,8 +190,7 @@ public record Workspace(
 
     /** Whether pictures to trace are seen: below plans, never behind walls from the front. */
     public boolean showsUnderlay() {
-        return view().isPlan()
-                && (stage().showsUnderlay() || choices.seen().traced() == Choices.Traced.ALWAYS);
+        return view().isPlan() && (stage().showsUnderlay() || choices.seen().traced() == Choices.Traced.ALWAYS);
     }
 
     /** How much of the presentation is lit. */

@@ -17,8 +17,8 @@ import honeylamp.desktop.gesture.look.WalkWay;
 import honeylamp.desktop.gesture.pick.PickCaption;
 import honeylamp.desktop.gesture.pick.PickInFront;
 import honeylamp.desktop.workspace.Intent.Point.Act;
-import honeylamp.desktop.workspace.Workspace.Fit.Filling;
 import honeylamp.desktop.workspace.Workspace.Fit;
+import honeylamp.desktop.workspace.Workspace.Fit.Filling;
 import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.History;
@@ -210,9 +210,7 @@ public final class WorkspaceModel {
 
     /** What the measure line shows. */
     public Readout readout() {
-        return now().view().isPlan()
-                ? now().gesture().readout(scene())
-                : PickInFront.readout();
+        return now().view().isPlan() ? now().gesture().readout(scene()) : PickInFront.readout();
     }
 
     /** What lies above the picture. */

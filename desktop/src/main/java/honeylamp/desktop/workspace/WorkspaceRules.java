@@ -17,8 +17,8 @@ import honeylamp.geometry.Point;
 import honeylamp.illustrate.Extent;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
-import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Showing.Kind;
@@ -91,8 +91,7 @@ final class WorkspaceRules {
             case Intent.Point(var act, var pointer)
             when isInFront(w) ->
                 act == Intent.Point.Act.PRESSED
-                        ? after(
-                                w.withSaid(Said.NOTHING), PickInFront.pressed(w.gesture(), scenes.apply(w), pointer))
+                        ? after(w.withSaid(Said.NOTHING), PickInFront.pressed(w.gesture(), scenes.apply(w), pointer))
                         : w;
             case Intent.Enter _, Intent.Press _ when isInFront(w) -> w; // nothing is drawn there
             case Intent.Point(var act, var pointer) ->

@@ -13,8 +13,8 @@ import honeylamp.illustrate.Extent;
 import honeylamp.plan.Arrangement.LaidList;
 import honeylamp.plan.Arrangement.Run;
 import honeylamp.plan.ElementId.ViewId;
-import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Page;
+import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.View;
 import honeylamp.sheet.NoteBoxes;
@@ -140,8 +140,8 @@ sealed interface PageItem {
         }));
         if (page.showsViews()) {
             Extent.of(scene.view())
-                    .ifPresent(e -> out.add(
-                            view(scene.view().view(), scene.frame().paper(e.planMm()))));
+                    .ifPresent(
+                            e -> out.add(view(scene.view().view(), scene.frame().paper(e.planMm()))));
         }
         for (var list : Listing.values()) {
             var box = lists.get(list);

@@ -34,11 +34,7 @@ import java.util.Optional;
  * @param stand where the lists and the other views of the page stood when it was pressed
  */
 public record PickOnPage(
-        Optional<PageItem> taken,
-        Optional<Point> grabbed,
-        Optional<Plan> preview,
-        PageCatch caught,
-        Stand stand)
+        Optional<PageItem> taken, Optional<Point> grabbed, Optional<Plan> preview, PageCatch caught, Stand stand)
         implements Gesture {
     private static final Ask<Length> LEFT = Ask.shift("From the left");
     private static final Ask<Length> DOWN = Ask.shift("From the top");

@@ -6,13 +6,13 @@ import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.edit.Finishing;
 import honeylamp.edit.Outcome;
 import honeylamp.plan.Finish;
-import honeylamp.plan.Laying.Blend.Mixing;
+import honeylamp.plan.Laying;
 import honeylamp.plan.Laying.Blend;
+import honeylamp.plan.Laying.Blend.Mixing;
 import honeylamp.plan.Laying.Coat;
 import honeylamp.plan.Laying.Share;
 import honeylamp.plan.Laying.Sheen;
 import honeylamp.plan.Laying.Turning;
-import honeylamp.plan.Laying;
 import honeylamp.plan.Oklch;
 import java.util.Locale;
 import java.util.Optional;
@@ -85,9 +85,7 @@ record ToneFields(OneSurface on) {
                         .slide(
                                 on.put()
                                         .apply(Optional.of(coated(
-                                                finish,
-                                                laying,
-                                                laying.coat().withSecond(5 * Math.rint(v / 5) / 100)))),
+                                                finish, laying, laying.coat().withSecond(5 * Math.rint(v / 5) / 100)))),
                                 "Change second pass",
                                 going));
     }

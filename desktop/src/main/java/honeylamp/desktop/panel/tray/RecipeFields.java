@@ -1,9 +1,9 @@
 package honeylamp.desktop.panel.tray;
 
-import honeylamp.catalogue.LabelSets.LabelSet;
 import honeylamp.catalogue.LabelSets;
-import honeylamp.catalogue.TierSets.TierSet;
+import honeylamp.catalogue.LabelSets.LabelSet;
 import honeylamp.catalogue.TierSets;
+import honeylamp.catalogue.TierSets.TierSet;
 import honeylamp.desktop.panel.part.Libraries;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -13,10 +13,10 @@ import honeylamp.output.Export.Lasting;
 import honeylamp.output.Export.Notes;
 import honeylamp.output.FileWords;
 import honeylamp.pack.Brand;
+import honeylamp.pack.Recipe;
 import honeylamp.pack.Recipe.Ground;
 import honeylamp.pack.Recipe.Of;
 import honeylamp.pack.Recipe.Part;
-import honeylamp.pack.Recipe;
 import honeylamp.pack.RecipeEdits;
 import honeylamp.pack.run.PackRun;
 import java.util.ArrayList;
