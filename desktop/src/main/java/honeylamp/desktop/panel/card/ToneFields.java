@@ -29,7 +29,7 @@ record ToneFields(OneSurface on) {
     /** Its own colour. */
     Node tone(Finish finish, Material material) {
         var tone = material.in(on.model().shown().view().look()).tone();
-        return Widgets.section(
+        var out = Widgets.section(
                 "Colour, here only",
                 toned(
                         "Lightness",
@@ -65,13 +65,16 @@ record ToneFields(OneSurface on) {
                                                         material.laying().withFigure(5 * Math.rint(v / 5) / 100))))),
                                         "Change figure",
                                         going)),
-                second(finish, material.laying()),
                 sheen(finish, material.laying()),
                 Widgets.button(
                         "Usual colour",
                         on.id() + "-tone-back",
                         "The finish has the colour of its material again",
                         () -> on.lay(finish.withTone(Optional.empty()), "Take colour back")));
+        if (!material.laying().isSeamless()) { // what is in one piece has none to draw along
+            out.getChildren().add(out.getChildren().size() - 2, second(finish, material.laying()));
+        }
+        return out;
     }
 
     private Node second(Finish finish, Laying laying) {
