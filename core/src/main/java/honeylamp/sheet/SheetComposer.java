@@ -213,6 +213,11 @@ public final class SheetComposer {
         return of(page).frame(Math.max(0, ids.indexOf(worked)));
     }
 
+    /** The same of all its views, in their order. */
+    public static List<PaperFrame> frames(LaidPage page) {
+        return of(page).frames();
+    }
+
     /** Whether a view of the page lies within the part of it that is meant for it. */
     static boolean fits(LaidPage page, ViewId worked) {
         var composer = of(page);

@@ -10,6 +10,7 @@ import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Extent;
+import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.Arrangement.LaidList;
 import honeylamp.plan.Arrangement.Run;
 import honeylamp.plan.ElementId.ViewId;
@@ -57,17 +58,18 @@ sealed interface PageItem {
 
         static Stand of(LaidPage page, ViewId worked) {
             var views = new LinkedHashMap<ViewId, Box>();
-            for (var view : page.views()) {
-                var id = view.view().id();
-                if (!id.equals(worked) && page.page().showsViews()) {
-                    Extent.of(view).ifPresent(e -> {
-                        var nudge = view.view().nudge();
-                        views.put(
-                                id,
-                                SheetComposer.frame(page, id)
-                                        .paper(e.planMm())
-                                        .moved(new Point(-nudge.rightMm(), -nudge.downMm())));
-                    });
+            var frames = page.page().showsViews() && page.views().size() > 1
+                    ? SheetComposer.frames(page)
+                    : List.<PaperFrame>of();
+            for (var i = 0; i < frames.size(); i++) {
+                var view = page.views().get(i);
+                var frame = frames.get(i);
+                if (!view.view().id().equals(worked)) {
+                    var nudge = view.view().nudge();
+                    var back = new Point(-nudge.rightMm(), -nudge.downMm());
+                    Extent.of(view)
+                            .ifPresent(e -> views.put(
+                                    view.view().id(), frame.paper(e.planMm()).moved(back)));
                 }
             }
             return new Stand(SheetComposer.lists(page), views);
