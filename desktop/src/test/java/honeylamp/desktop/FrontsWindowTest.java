@@ -29,18 +29,22 @@ class FrontsWindowTest {
         return w.plan().presentation().views().getLast();
     }
 
+    private static void pickBathroom(WindowDriver w) throws Exception {
+        pick(
+                w,
+                w.plan().storeys().getFirst().rooms().stream()
+                        .filter(r -> r.name().equals("Bathroom"))
+                        .findFirst()
+                        .orElseThrow()
+                        .id());
+    }
+
     @Test
     void aRoomIsUnrolledAndItsDepthIsTyped() throws Exception {
         try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-rooms");
             var before = w.plan();
-            pick(
-                    w,
-                    w.plan().storeys().getFirst().rooms().stream()
-                            .filter(r -> r.name().equals("Bathroom"))
-                            .findFirst()
-                            .orElseThrow()
-                            .id());
+            pickBathroom(w);
             w.press("elevations-unrolled");
             assertThat(last(w).subject()).isInstanceOf(View.Subject.Unrolled.class);
             assertThat(last(w).name()).isEqualTo("Bathroom, unrolled");
@@ -86,13 +90,7 @@ class FrontsWindowTest {
     void whatOneSeesFromTheFrontIsPickedThere() throws Exception {
         try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-rooms");
-            pick(
-                    w,
-                    w.plan().storeys().getFirst().rooms().stream()
-                            .filter(r -> r.name().equals("Bathroom"))
-                            .findFirst()
-                            .orElseThrow()
-                            .id());
+            pickBathroom(w);
             w.press("elevations-unrolled");
             w.press("stage-openings");
             assertThat(w.model().now().showsUnderlay())
