@@ -10,7 +10,6 @@ import honeylamp.edit.Finishing;
 import honeylamp.edit.Outcome;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Plan;
-import honeylamp.takeoff.Takeoff.Covered;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -67,7 +66,10 @@ public final class FinishTyping {
         var surface = about.get().surface();
         var drawn = plan.drawn().storey(row.storey());
         var own = Surfaces.finish(drawn, surface);
-        if (own.isEmpty() || !own.get().material().equals(about.get().finish().material())) {
+        if (own.isEmpty()
+                || !own.get()
+                        .material()
+                        .equals(about.get().finish().orElseThrow().material())) {
             return Outcome.refused(
                     "it is a course, a border or in a copy of a unit", "Change it on the card of what it belongs to.");
         }
@@ -78,14 +80,17 @@ public final class FinishTyping {
         };
     }
 
-    /** The surface a row is about: its host may have several. */
-    private static Optional<Covered> about(LaidPlan plan, Row row) {
-        return Takeoff.covered(plan).stream()
-                .filter(c -> c.storey().equals(row.storey())
-                        && c.surface().host().equals(row.about())
-                        && says(row, c.room())
-                        && says(row, c.part())
-                        && says(row, c.material().label()))
+    /** The surface a row is about: its host may have several. Nothing is counted for that. */
+    private static Optional<Surfaces.Found> about(LaidPlan plan, Row row) {
+        var storey = plan.on(row.storey());
+        return Surfaces.on(storey).stream()
+                .filter(f -> f.surface().host().equals(row.about())
+                        && says(row, SurfaceNames.room(storey, f.surface()))
+                        && says(row, SurfaceNames.part(storey, f.surface()))
+                        && f.finish()
+                                .flatMap(Materials::of)
+                                .filter(m -> says(row, m.label()))
+                                .isPresent())
                 .findFirst();
     }
 
