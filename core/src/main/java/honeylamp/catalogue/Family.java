@@ -7,17 +7,17 @@ import java.util.Set;
 
 /** What a material is: where it is used, and how it can be laid. */
 public enum Family {
-    WOOD("Wood", EnumSet.of(Place.FLOOR, Place.WALL, Place.CEILING, Place.GROUND), Laid.IN_PIECES),
-    TILE("Tile", EnumSet.of(Place.FLOOR, Place.WALL), Laid.IN_PIECES),
-    STONE("Stone", EnumSet.of(Place.FLOOR, Place.WALL, Place.GROUND), Laid.EITHER),
-    SCREED("Screed and concrete", EnumSet.of(Place.FLOOR, Place.WALL, Place.GROUND), Laid.EITHER),
+    WOOD("Wood", EnumSet.allOf(Place.class), Laid.IN_PIECES),
+    TILE("Tile", EnumSet.of(Place.FLOOR, Place.WALL, Place.COUNTER), Laid.IN_PIECES),
+    STONE("Stone", EnumSet.of(Place.FLOOR, Place.WALL, Place.GROUND, Place.COUNTER), Laid.EITHER),
+    SCREED("Screed and concrete", EnumSet.of(Place.FLOOR, Place.WALL, Place.GROUND, Place.COUNTER), Laid.EITHER),
     CARPET("Carpet and sheet", EnumSet.of(Place.FLOOR), Laid.EITHER),
     PLASTER("Plaster", EnumSet.of(Place.WALL, Place.CEILING), Laid.SEAMLESS),
     PAINT("Paint", EnumSet.of(Place.FLOOR, Place.WALL, Place.CEILING), Laid.SEAMLESS),
     PAPER("Paper", EnumSet.of(Place.WALL, Place.CEILING), Laid.EITHER),
-    PANEL("Panel", EnumSet.of(Place.WALL, Place.CEILING), Laid.IN_PIECES),
-    GLASS("Glass", EnumSet.of(Place.FLOOR, Place.WALL), Laid.EITHER),
-    METAL("Metal", EnumSet.of(Place.FLOOR, Place.WALL, Place.CEILING), Laid.EITHER),
+    PANEL("Panel", EnumSet.of(Place.WALL, Place.CEILING, Place.COUNTER), Laid.IN_PIECES),
+    GLASS("Glass", EnumSet.of(Place.FLOOR, Place.WALL, Place.COUNTER), Laid.EITHER),
+    METAL("Metal", EnumSet.of(Place.FLOOR, Place.WALL, Place.CEILING, Place.COUNTER), Laid.EITHER),
     PAVING("Paving", EnumSet.of(Place.FLOOR, Place.GROUND), Laid.IN_PIECES),
     LOOSE("Gravel and sand", EnumSet.of(Place.GROUND), Laid.SEAMLESS),
     PLANTING("Planting", EnumSet.of(Place.GROUND), Laid.SEAMLESS),
@@ -28,7 +28,9 @@ public enum Family {
         FLOOR,
         WALL,
         CEILING,
-        GROUND
+        GROUND,
+        /** The tops of kitchen units and the like. */
+        COUNTER
     }
 
     private enum Laid {
@@ -71,6 +73,12 @@ public enum Family {
     int rankAt(Place place) {
         return switch (place) {
             case FLOOR, GROUND -> ordinal();
+            case COUNTER ->
+                switch (this) {
+                    case STONE -> -2;
+                    case WOOD -> -1;
+                    default -> ordinal();
+                };
             case WALL, CEILING ->
                 switch (this) {
                     case PLASTER -> -4;

@@ -8,6 +8,7 @@ import honeylamp.plan.WallType.Poche;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import java.util.List;
+import java.util.Optional;
 
 /** The wall types an empty plan starts with. */
 final class WallTypes {
@@ -22,7 +23,10 @@ final class WallTypes {
         return List.of(
                 outer(mm("Render", 20), mm("Insulation", 120), mm("Brick", 145), mm("Plaster", 15)),
                 bearing(mm("Plaster", 15), mm("Brick", 145), mm("Plaster", 15)),
-                partition(mm("Plasterboard", 12.5), mm("Studs", 75), mm("Plasterboard", 12.5)),
+                partition(
+                        boards(mm("Plasterboard", 12.5), UnitSystem.MM),
+                        mm("Studs", 75),
+                        boards(mm("Plasterboard", 12.5), UnitSystem.MM)),
                 low(mm("Brick", 115), Length.ofMm(900)));
     }
 
@@ -32,14 +36,24 @@ final class WallTypes {
                         inches("Brick", 3.625),
                         inches("Air gap", 1),
                         inches("Sheathing and studs", 4.75),
-                        inches("Drywall", 0.625)),
-                bearing(inches("Drywall", 0.5), inches("Studs", 5), inches("Drywall", 0.5)),
-                partition(inches("Drywall", 0.5), inches("Studs", 3.5), inches("Drywall", 0.5)),
+                        boards(inches("Drywall", 0.625), UnitSystem.FEET_INCHES)),
+                bearing(
+                        boards(inches("Drywall", 0.5), UnitSystem.FEET_INCHES),
+                        inches("Studs", 5),
+                        boards(inches("Drywall", 0.5), UnitSystem.FEET_INCHES)),
+                partition(
+                        boards(inches("Drywall", 0.5), UnitSystem.FEET_INCHES),
+                        inches("Studs", 3.5),
+                        boards(inches("Drywall", 0.5), UnitSystem.FEET_INCHES)),
                 low(inches("Studs and board", 4.5), Length.ofInches(36)));
     }
 
     private static BuildUpLayer mm(String name, double mm) {
         return new BuildUpLayer(name, Length.ofMm(mm));
+    }
+
+    private static BuildUpLayer boards(BuildUpLayer layer, UnitSystem units) {
+        return layer.withBoard(Optional.of(BuildUpLayer.Board.usual(units)));
     }
 
     private static BuildUpLayer inches(String name, double inches) {

@@ -64,7 +64,12 @@ public final class Coverings {
                         || now.openings() != was.openings()
                         || now.structures() != was.structures()
                         || now.regions() != was.regions()
-                        || now.coverings() != was.coverings());
+                        || now.coverings() != was.coverings()
+                        || now.furnishings() != was.furnishings() && coversCounters(now));
+    }
+
+    private static boolean coversCounters(Storey storey) {
+        return storey.coverings().stream().anyMatch(c -> c.surface() instanceof Surface.Counter);
     }
 
     /**
@@ -120,6 +125,7 @@ public final class Coverings {
             case Surface.Reveal _,
                     Surface.Threshold _,
                     Surface.Site _,
+                    Surface.Counter _,
                     Surface.OfStair _,
                     Surface.OwnRegion _,
                     Surface.Edge _ -> out.add(surface);

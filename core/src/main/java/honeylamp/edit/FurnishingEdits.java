@@ -1,5 +1,6 @@
 package honeylamp.edit;
 
+import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.pointing.Apart;
 import honeylamp.derive.pointing.BesidePiece;
 import honeylamp.derive.pointing.BesidePiece.Side;
@@ -21,6 +22,7 @@ import honeylamp.plan.Position;
 import honeylamp.plan.Role;
 import honeylamp.plan.Sense;
 import honeylamp.plan.SmallPicture;
+import honeylamp.plan.Surface;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import java.util.ArrayList;
@@ -369,9 +371,12 @@ public final class FurnishingEdits {
         var copy = new FurnishingId(plan.nextNumber());
         var piece = original.withId(copy)
                 .withAt(original.at().moved(DUPLICATE_SHIFT, new Length(-DUPLICATE_SHIFT.nanometres())));
+        var there = plan.numbersTaken(1)
+                .withStorey(storey, s -> s.with(Furnishing.class, Lists.plus(s.furnishings(), piece)));
+        var counter = Surfaces.covering(plan.storey(storey), new Surface.Counter(id));
         return new Added<>(
-                plan.numbersTaken(1)
-                        .withStorey(storey, s -> s.with(Furnishing.class, Lists.plus(s.furnishings(), piece))),
+                counter.map(c -> Coverings.cover(there, storey, new Surface.Counter(copy), Optional.of(c.finish())))
+                        .orElse(there),
                 copy);
     }
 

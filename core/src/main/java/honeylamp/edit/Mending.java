@@ -12,10 +12,12 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.NoteId;
+import honeylamp.plan.ElementId.RegionId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Region;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import java.util.ArrayList;
@@ -224,6 +226,7 @@ public final class Mending {
                     STORE_OPENS_INWARD -> hungAnew(plan, geometry, snag);
             case PIECE_OFF_WALL -> PieceMends.movedBack(plan, geometry, snag);
             case PIECE_IN_AIR -> PieceMends.putDown(plan, geometry, snag);
+            case NICHE_TOO_DEEP -> shallower(plan, storey, snag);
             case SEAT_OFF_RUG -> PieceMends.ontoRug(plan, geometry, snag);
             case STAIR_OFF_LEVEL, STAIR_HARD_TO_CLIMB -> steppedAnew(plan, storey, snag);
             case OPEN_END,
@@ -247,6 +250,19 @@ public final class Mending {
                     WORDS_OVER_WORDS,
                     OFF_SHEET -> Optional.empty();
         };
+    }
+
+    private static Optional<Mend> shallower(Plan plan, StoreyId storey, Snag snag) {
+        return snag.about().stream()
+                .flatMap(id -> plan.storey(storey).elements().find(Region.class, (RegionId) id).stream())
+                .findFirst()
+                .map(region -> {
+                    var most = Length.ZERO.minus(OwnRegions.deepest(plan, storey, region));
+                    var words = most.equals(Length.ZERO)
+                            ? "Leave it level with its wall"
+                            : "Make the niche as shallow as its wall asks for";
+                    return new Mend(words, OwnRegions.change(plan, storey, region.id(), r -> r.withRaised(most)));
+                });
     }
 
     private static Optional<Mend> steppedAnew(Plan plan, StoreyId storey, Snag snag) {

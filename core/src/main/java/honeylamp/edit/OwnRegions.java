@@ -8,8 +8,10 @@ import honeylamp.plan.Covering;
 import honeylamp.plan.ElementId.CoveringId;
 import honeylamp.plan.ElementId.RegionId;
 import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
@@ -20,6 +22,7 @@ import honeylamp.plan.Surface.OwnRegion;
 import honeylamp.plan.Surface.WallSide;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
+import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -37,6 +40,10 @@ public final class OwnRegions {
 
     private static final double SPLASH_BACK_TOP_MM = 1500;
     private static final double SPLASH_BACK_WIDTH_MM = 600;
+    /** It leaves something of a short stretch on both sides. */
+    private static final double OF_FREE = 0.8;
+
+    private static final Length USUAL_NICHE = Length.ofMm(90);
     private static final Length LEAST_SPLASH_BACK = Length.ofMm(100);
 
     private OwnRegions() {}
@@ -67,15 +74,42 @@ public final class OwnRegions {
                 .toList();
     }
 
-    /** A rectangle of a usual splash-back in the middle of a wall's side, from {@code from} to {@code to} along it. */
-    public static List<Position> splashBack(double fromMm, double toMm) {
-        var half = Math.min(SPLASH_BACK_WIDTH_MM, Math.abs(toMm - fromMm)) / 2;
-        var middle = (fromMm + toMm) / 2;
+    /**
+     * A rectangle of a usual splash-back on a wall's side, in the middle of the widest stretch without openings between two
+     * places along the wall; in the middle of them if there is no such stretch.
+     */
+    public static List<Position> splashBack(Storey storey, WallId wall, double fromMm, double toMm) {
+        var least = Math.min(fromMm, toMm);
+        var most = Math.max(fromMm, toMm);
+        var widest = new Stretch(0, 0);
+        var at = least;
+        var openings = storey.openingsIn(wall).stream()
+                .sorted(Comparator.comparing(Opening::offset))
+                .toList();
+        for (var opening : openings) {
+            var from = opening.offset().mm();
+            widest = widest.orWider(new Stretch(at, Math.min(from, most)));
+            at = Math.max(at, from + opening.width().mm());
+        }
+        widest = widest.orWider(new Stretch(at, most));
+        var free = widest.longMm() > SAME_MM ? widest : new Stretch(least, most);
+        var half = Math.min(SPLASH_BACK_WIDTH_MM, OF_FREE * free.longMm()) / 2;
+        var middle = (free.from + free.to) / 2;
         return rectangle(
                 Length.ofMm(middle - half),
                 Length.ofMm(SPLASH_BACK_FOOT_MM),
                 Length.ofMm(middle + half),
                 Length.ofMm(SPLASH_BACK_TOP_MM));
+    }
+
+    private record Stretch(double from, double to) {
+        double longMm() {
+            return to - from;
+        }
+
+        Stretch orWider(Stretch other) {
+            return other.longMm() > longMm() ? other : this;
+        }
     }
 
     /**
@@ -122,6 +156,43 @@ public final class OwnRegions {
         var w = piece.width().mm() / 2;
         var d = piece.depth().mm() / 2;
         return piece.placing().apply(new Point(Math.clamp(local.x(), -w, w), Math.clamp(local.y(), -d, d)));
+    }
+
+    /** How deep a niche in a wall may be so that something is left behind it; nothing in walls that are too thin for one. */
+    public static Length deepest(Plan plan, StoreyId storey, Region region) {
+        return region.wall()
+                .flatMap(plan.storey(storey)::wall)
+                .map(w -> plan.wallType(w.type()).thickness().minus(Region.BEHIND_NICHE))
+                .filter(left -> left.compareTo(Length.ZERO) > 0)
+                .orElse(Length.ZERO);
+    }
+
+    /** A niche as deep as is usual, or as its wall lets it be. */
+    public static Outcome<Plan> niche(Plan plan, StoreyId storey, Region region) {
+        var deep = Length.min(USUAL_NICHE, deepest(plan, storey, region));
+        return deep.equals(Length.ZERO)
+                ? Outcome.refused("its wall is too thin for a niche", "Build it out instead.")
+                : standingOut(plan, storey, region, Length.ZERO.minus(deep));
+    }
+
+    /**
+     * Lets a region of a wall in, or builds it out.
+     *
+     * @param by so far out of the wall, less than 0 into it
+     */
+    public static Outcome<Plan> standingOut(Plan plan, StoreyId storey, Region region, Length by) {
+        var most = deepest(plan, storey, region);
+        if (by.plus(most).compareTo(Length.ZERO) < 0) {
+            return Outcome.refused(
+                    "its wall is too thin for that",
+                    "The deepest niche in it is " + LengthText.exact(most, plan.units()) + ".");
+        }
+        if (by.compareTo(Region.FARTHEST_OUT) > 0) {
+            return Outcome.refused(
+                    "that is more than a wall is built out",
+                    "At most " + LengthText.exact(Region.FARTHEST_OUT, plan.units()) + " can be.");
+        }
+        return Outcome.done(change(plan, storey, region.id(), r -> r.withRaised(by)));
     }
 
     /** Changes a region; the same plan if it is not there. */

@@ -77,7 +77,7 @@ public final class StoreyEdits {
         }
         var boundaries = new ArrayList<Boundary>();
         for (var boundary : from.boundaries()) {
-            boundaries.add(new Boundary(new BoundaryId(number++), boundary.from(), boundary.to()));
+            boundaries.add(boundary.withId(new BoundaryId(number++)));
         }
         var dimensions = new ArrayList<Dimension>();
         for (var d : from.dimensions()) {

@@ -2,7 +2,6 @@ package honeylamp.edit;
 
 import honeylamp.derive.pointing.ShownLength;
 import honeylamp.derive.pointing.ShownLength.Axis;
-import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.Dimension;
@@ -19,10 +18,12 @@ import honeylamp.plan.Storey;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
+import java.util.DoubleSummaryStatistics;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Gives a shown length another measure: all that stands on one side of it moves along it, and what runs across it
@@ -31,6 +32,9 @@ import java.util.Optional;
 public final class Stretching {
     private static final double SAME_MM = 0.6;
     private static final double LEAST_MM = 1;
+
+    /** A wall that crosses a length at a smaller sine runs along it. */
+    private static final double ALONG_SINE = 1e-4;
 
     private final Plan plan;
     private final Storey storey;
@@ -51,9 +55,10 @@ public final class Stretching {
 
         /** Where that is, in a word. */
         public String word(Axis axis) {
+            var isAcross = Math.abs(axis.unit().x()) >= Math.abs(axis.unit().y());
             return switch (this) {
-                case LOW -> axis == Axis.ACROSS ? "left" : "lower";
-                case HIGH -> axis == Axis.ACROSS ? "right" : "upper";
+                case LOW -> isAcross ? "left" : "lower";
+                case HIGH -> isAcross ? "right" : "upper";
             };
         }
     }
@@ -105,10 +110,20 @@ public final class Stretching {
         return Math.abs(at(unit)) < Math.sqrt(0.5);
     }
 
-    private Box body(Wall wall) {
+    /** From where to where the corners of a wall's faces lie along the length. */
+    private DoubleSummaryStatistics body(Wall wall) {
         var left = WallShaping.face(plan, wall, WallShaping.Face.LEFT);
         var right = WallShaping.face(plan, wall, WallShaping.Face.RIGHT);
-        return Box.around(List.of(left.a(), left.b(), right.a(), right.b()));
+        return Stream.of(left.a(), left.b(), right.a(), right.b())
+                .mapToDouble(this::at)
+                .summaryStatistics();
+    }
+
+    /** Along a slanted length a wall of which one end moves would be turned, unless it runs along it. */
+    private boolean wouldTurn(Wall wall, Map<Position, Position> moves) {
+        return shown.axis().isSlanted()
+                && moves.containsKey(wall.from()) != moves.containsKey(wall.to())
+                && Math.abs(wall.chord().unit().cross(shown.axis().unit())) > ALONG_SINE;
     }
 
     /** Where the ends of walls go that move; refused if the length is measured through one wall. */
@@ -116,9 +131,9 @@ public final class Stretching {
         Map<Position, Position> moves = new HashMap<>();
         var shift = shown.axis().shift(shiftMm);
         for (var wall : storey.standing()) {
-            var box = body(wall);
-            var least = shown.axis() == Axis.ACROSS ? box.minX() : box.minY();
-            var most = shown.axis() == Axis.ACROSS ? box.maxX() : box.maxY();
+            var body = body(wall);
+            var least = body.getMin();
+            var most = body.getMax();
             var across = standsAcross(wall);
             if (across && Math.abs(least - shown.fromMm()) < SAME_MM && Math.abs(most - shown.toMm()) < SAME_MM) {
                 return Outcome.refused(
@@ -136,7 +151,11 @@ public final class Stretching {
                 }
             }
         }
-        return Outcome.done(moves);
+        return storey.standing().stream().anyMatch(w -> wouldTurn(w, moves))
+                ? Outcome.refused(
+                        "a wall that runs at another angle would be turned",
+                        "Drag a corner instead, or type the length of the wall on its card.")
+                : Outcome.done(moves);
     }
 
     /** Whether what stays between both sides would be passed by the side that moves. */
@@ -213,7 +232,7 @@ public final class Stretching {
             }
             case Boundary b ->
                 Boundary.isOne(end(b.from(), motion), end(b.to(), motion))
-                        ? new Boundary(b.id(), end(b.from(), motion), end(b.to(), motion))
+                        ? b.with(copy -> copy.from(end(b.from(), motion)).to(end(b.to(), motion)))
                         : b;
             default -> {
                 var places = element.places();

@@ -84,6 +84,11 @@ public record Segment(Point a, Point b) implements Curve {
         return t >= -1e-6 && t <= length() + 1e-6;
     }
 
+    /** The same elsewhere. */
+    public Segment moved(Point by) {
+        return new Segment(a.plus(by), b.plus(by));
+    }
+
     @Override
     public Segment reversed() {
         return new Segment(b, a);
@@ -91,8 +96,7 @@ public record Segment(Point a, Point b) implements Curve {
 
     @Override
     public Segment shiftedLeft(double mm) {
-        var shift = unit().left().times(mm);
-        return new Segment(a.plus(shift), b.plus(shift));
+        return moved(unit().left().times(mm));
     }
 
     @Override

@@ -19,6 +19,7 @@ import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
+import honeylamp.illustrate.building.NicheArt;
 import honeylamp.illustrate.building.OpeningArt;
 import honeylamp.illustrate.building.OverheadArt;
 import honeylamp.illustrate.building.StairArt;
@@ -150,7 +151,7 @@ public final class Illustration {
     /** The same, faster where it is like pictures before; one memory is for one view. */
     public static Drawing of(LaidView view, PaperFrame frame, Lamp lamp, double shadePxPerMm, Remembered remembered) {
         return view.view().subject() instanceof View.Subject.Front front
-                ? ElevationArt.of(view, front, frame, lamp)
+                ? ElevationArt.of(view, front, frame, lamp, remembered)
                 : new Illustration(view, frame, lamp, shadePxPerMm, remembered).drawing();
     }
 
@@ -216,6 +217,8 @@ public final class Illustration {
                         geometry.network(),
                         geometry.removed(),
                         geometry.cuts(),
+                        geometry.rooms(),
+                        geometry.storey().coverings(),
                         plan.wallTypes(),
                         lamp,
                         view.view().light()),
@@ -224,29 +227,37 @@ public final class Illustration {
                                 storey,
                                 lamp,
                                 view.light().filter(_ -> lamp == Lamp.LIT).map(Light::fall))));
+        walls.addAll(kept(
+                About.NICHES,
+                List.of(
+                        geometry.network(),
+                        geometry.cuts(),
+                        geometry.storey().regions(),
+                        geometry.storey().coverings(),
+                        geometry.storey().levels(),
+                        lamp),
+                () -> new NicheArt(frame, pens, lamp).marks(storey)));
         walls.addAll(structures.cut(fixed.blocks()));
         add(layers, LayerKind.POCHE, Kind.WALLS, walls);
         var openings = remembered.answerOf(
                 About.OPENINGS, List.of(geometry.cuts()), () -> new OpeningArt(frame, pens).drawn(geometry.cuts()));
         add(layers, LayerKind.OPENINGS, Kind.OPENINGS, openings.seen());
         if (!pieces.onSills().isEmpty()) {
-            var art = new FurnitureArt(frame, pens, lamp, remembered);
+            var art = furniture();
             add(layers, LayerKind.OPENINGS, Kind.FURNITURE, art.marks(pieces.onSills(), SymbolShape.Level.TOP));
         }
         var overhead = new ArrayList<>(openings.overhead());
         overhead.addAll(structures.overhead(fixed.blocks()));
         overhead.addAll(standsOut.edges());
         if (showing.shows(Kind.FURNITURE)) {
-            overhead.addAll(new FurnitureArt(frame, pens, lamp, remembered)
-                    .marks(geometry.storey().furnishings(), SymbolShape.Level.ABOVE));
+            overhead.addAll(furniture().marks(geometry.storey().furnishings(), SymbolShape.Level.ABOVE));
         }
         add(layers, LayerKind.OVERHEAD, Kind.OVERHEAD, overhead);
         add(
                 layers,
                 LayerKind.OVERHEAD,
                 Kind.FURNITURE,
-                crowns(new FurnitureArt(frame, pens, lamp, remembered)
-                        .marks(geometry.storey().furnishings(), SymbolShape.Level.CANOPY)));
+                crowns(furniture().marks(geometry.storey().furnishings(), SymbolShape.Level.CANOPY)));
         if (lamp == Lamp.LIT
                 && look.shading() == Shading.LAMPS
                 && !geometry.rooms().isEmpty()) {
@@ -349,8 +360,7 @@ public final class Illustration {
                 pens.ink(Role.PAPER),
                 look.shading() == Shading.LAMPS,
                 Optional.of(floors).filter(_ -> floored),
-                Optional.of(new FurnitureArt(frame, pens, lamp, remembered))
-                        .filter(_ -> showing.shows(Kind.FURNITURE)));
+                Optional.of(furniture()).filter(_ -> showing.shows(Kind.FURNITURE)));
     }
 
     private void add(List<Layer> layers, LayerKind layer, Kind kind, List<Mark> marks) {
@@ -397,6 +407,7 @@ public final class Illustration {
         STEPS,
         WASH,
         WALLS,
+        NICHES,
         OPENINGS,
         LIVED_IN,
         SUN
@@ -440,8 +451,13 @@ public final class Illustration {
         return PiecesSeen.of(pieces, all, amount, words);
     }
 
+    private FurnitureArt furniture() {
+        return new FurnitureArt(frame, pens, lamp, remembered)
+                .covered(geometry.storey(), showing.shows(Kind.FINISHES) ? look.textureStrength() : 0);
+    }
+
     private void furniture(List<Layer> layers, List<Furnishing> pieces) {
-        var art = new FurnitureArt(frame, pens, lamp, remembered);
+        var art = furniture();
         if (depth.isPresent()) {
             var faces = new WallFaceArt(
                     depth.get(), pens, view.light().map(Light::fall).orElse(Point.ORIGIN));

@@ -12,7 +12,6 @@ import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.RegionPlaces;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark;
-import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Pen;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
@@ -24,6 +23,7 @@ import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Covering;
 import honeylamp.plan.Finish;
+import honeylamp.plan.FloorStrip;
 import honeylamp.plan.Region;
 import honeylamp.plan.Role;
 import honeylamp.plan.RoomMark;
@@ -37,6 +37,9 @@ import java.util.stream.Collectors;
 final class LaidFloors {
     /** The colour of a wall's side is a strip so wide on paper. */
     private static final double SIDE_PAPER_MM = 0.7;
+
+    /** The lower half of a ramped strip. */
+    private static final double RAMP_DARKER = 0.06;
 
     /** How far a plinth stands out from its wall. */
     private static final double PLINTH_MM = 15;
@@ -114,7 +117,7 @@ final class LaidFloors {
                 geometry.cut(opening).ifPresent(cut -> threshold(out, cut, covering.finish()));
             }
         }
-        FloorTrim.in(geometry).forEach(t -> trim(out, t.cut().middle()));
+        FloorTrim.in(geometry).forEach(t -> trim(out, t));
         return out;
     }
 
@@ -129,15 +132,29 @@ final class LaidFloors {
         });
     }
 
-    /** A flat strip of metal over the joint. */
-    private void trim(List<Mark> out, Segment line) {
-        var strip = Figure.line(frame.paper(line.a()), frame.paper(line.b()));
-        var width = FloorTrim.WIDTH_MM / frame.scale();
-        out.add(new Mark.Stroke(strip, Pen.butt(width + 2 * pens.trim().widthMm()), pens.innerInk()));
+    /** A strip over the joint: in the tone of what it is made of between two lines, a ramp with its slope falling darker. */
+    private void trim(List<Mark> out, FloorTrim trim) {
+        var strip = trim.strip();
+        var tone = Materials.of(strip.material())
+                .map(m -> m.in(pens.look()).tone())
+                .orElseGet(() -> pens.colour(Role.PAPER).lighter(-0.1));
+        var width = strip.seen().mm() / frame.scale();
+        var line = trim.line();
+        // a ramp begins at the joint and lies on the lower floor
+        var middle = strip.form() == FloorStrip.Form.RAMP
+                ? line.shiftedLeft(-strip.seen().mm() / 2)
+                : line;
         out.add(new Mark.Stroke(
-                strip,
-                Pen.butt(width),
-                Ink.of(pens.colour(Role.PAPER).lighter(-0.1).argb())));
+                onPaper(middle), Pen.butt(width + 2 * pens.trim().widthMm()), pens.innerInk()));
+        out.add(new Mark.Stroke(onPaper(middle), Pen.butt(width), pens.surface(tone)));
+        if (strip.form() == FloorStrip.Form.RAMP) {
+            var lower = line.shiftedLeft(-strip.seen().mm() * 0.75);
+            out.add(new Mark.Stroke(onPaper(lower), Pen.butt(width / 2), pens.surface(tone.lighter(-RAMP_DARKER))));
+        }
+    }
+
+    private Figure onPaper(Segment line) {
+        return Figure.line(frame.paper(line.a()), frame.paper(line.b()));
     }
 
     /** The colours of wall sides, as fine strips along their feet. */

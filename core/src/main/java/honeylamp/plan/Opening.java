@@ -65,11 +65,12 @@ public record Opening(
      * @param mainLeaf the width of the wider leaf of an unequal pair, if it is not the usual share
      * @param reveal from the outer face of the wall to the frame, if the frame is not in the middle
      * @param product the name of the product it is, or empty words
+     * @param strip what covers the joint of two floors that differ, if it reaches down to them
      */
     @RecordBuilder
-    public record Build(Optional<Length> mainLeaf, Optional<Length> reveal, String product)
+    public record Build(Optional<Length> mainLeaf, Optional<Length> reveal, String product, FloorStrip strip)
             implements OpeningBuildBuilder.With {
-        public static final Build USUAL = new Build(Optional.empty(), Optional.empty(), "");
+        public static final Build USUAL = new Build(Optional.empty(), Optional.empty(), "", FloorStrip.USUAL);
 
         /** Refuses a leaf without width and a reveal outside the wall. */
         public Build {

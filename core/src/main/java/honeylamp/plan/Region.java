@@ -15,11 +15,18 @@ import java.util.function.Function;
  *
  * @param corners around it, three or more: plan mm on a floor or ceiling; on a wall along its line from its first end,
  *     and up from the floor
- * @param raised so much higher than the floor around it one on a floor lies, less than 0 if lower; nothing on others
+ * @param raised so much higher than the floor around it one on a floor lies, less than 0 if lower; so far out of its wall
+ *     one on a wall stands, less than 0 if it is let in as a niche; nothing on ceilings
  */
 @RecordBuilder
 public record Region(RegionId id, On on, List<Position> corners, Length raised)
         implements Element, Outlined, RegionBuilder.With {
+    /** So much of a wall is left behind a niche in it. */
+    public static final Length BEHIND_NICHE = Length.ofMm(15);
+
+    /** Farther a wall is not built out. */
+    public static final Length FARTHEST_OUT = Length.ofMm(2_000);
+
     /** What a region lies on. */
     public sealed interface On {}
 
@@ -65,6 +72,16 @@ public record Region(RegionId id, On on, List<Position> corners, Length raised)
     /** Whether its edges are steps of a floor. */
     public boolean steps() {
         return on instanceof Floors && !raised.equals(Length.ZERO);
+    }
+
+    /** Whether it is a niche in a wall, or stands out of one. */
+    public boolean isDeep() {
+        return on instanceof Upright && !raised.equals(Length.ZERO);
+    }
+
+    /** Whether it is let into a wall. */
+    public boolean isNiche() {
+        return isDeep() && raised.compareTo(Length.ZERO) < 0;
     }
 
     /** Its outline in the measure of its corners, counter-clockwise. */

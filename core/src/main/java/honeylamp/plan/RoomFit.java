@@ -16,6 +16,7 @@ import java.util.Optional;
  * @param rawFloor how much higher than the raw floor of the storey its own lies; less than 0 if lower
  * @param plinth how high the plinth, or skirting, along its walls is; nothing if there is none
  * @param floorLayers what lies on the raw floor below the covering, from the top down; none if nobody said
+ * @param tileEdge how outer corners and free edges of tiles on its walls are made
  * @param words what its label says beside what follows from the plan, or empty words
  */
 @RecordBuilder
@@ -27,14 +28,15 @@ public record RoomFit(
         Length rawFloor,
         Length plinth,
         List<BuildUpLayer> floorLayers,
+        TileEdge tileEdge,
         String words)
         implements RoomFitBuilder.With {
     /** How high a plinth usually is. */
     public static final Length USUAL_PLINTH = Length.ofMm(80);
 
     /** Nothing said yet. */
-    public static final RoomFit NONE =
-            new RoomFit("", "", CountsAs.INDOOR, Optional.empty(), Length.ZERO, USUAL_PLINTH, List.of(), "");
+    public static final RoomFit NONE = new RoomFit(
+            "", "", CountsAs.INDOOR, Optional.empty(), Length.ZERO, USUAL_PLINTH, List.of(), TileEdge.PLAIN, "");
 
     /** The use of stores, whose doors should not take their room. */
     public static final String STORE = "store";

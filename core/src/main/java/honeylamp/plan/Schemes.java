@@ -119,6 +119,7 @@ public record Schemes(List<Scheme> all, SchemeId open, List<Departure> drawn) {
                         Surface.Reveal _,
                         Surface.Threshold _,
                         Surface.Site _,
+                        Surface.Counter _,
                         Surface.OwnRegion _,
                         Surface.Edge _ -> false;
             };

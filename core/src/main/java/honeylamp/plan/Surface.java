@@ -1,5 +1,6 @@
 package honeylamp.plan;
 
+import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.ElementId.GroundId;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.RegionId;
@@ -175,6 +176,19 @@ public sealed interface Surface {
         @Override
         public Optional<Surface> twin(Function<ElementId, Optional<ElementId>> twins) {
             return twins.apply(opening).map(o -> new Threshold((OpeningId) o));
+        }
+    }
+
+    /** The top of what has a counter: units of a kitchen, a run of them, an island. */
+    record Counter(FurnishingId piece) implements Surface {
+        @Override
+        public ElementId host() {
+            return piece;
+        }
+
+        @Override
+        public Optional<Surface> twin(Function<ElementId, Optional<ElementId>> twins) {
+            return twins.apply(piece).map(p -> new Counter((FurnishingId) p));
         }
     }
 

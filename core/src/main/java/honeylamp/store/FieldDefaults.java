@@ -43,6 +43,11 @@ final class FieldDefaults {
             new Field(FIT, "plinth", JSON.numberNode(80)),
             new Field(FIT, "floorLayers", JSON.arrayNode()),
             new Field(FIT, "words", JSON.stringNode("")),
+            new Field(FIT, "tileEdge", plainTileEdge()),
+            new Field(within(FIT, "floorLayers"), "board", JSON.nullNode()),
+            new Field(List.of("wallTypes", "layers"), "board", JSON.nullNode()),
+            new Field(List.of("storeys", "openings", "build"), "strip", flatStrip()),
+            new Field(List.of("storeys", "boundaries"), "strip", flatStrip()),
             new Field(List.of("storeys", "regions"), "raised", JSON.numberNode(0)),
             new Field(LOOK, "colours", JSON.arrayNode()),
             new Field(LOOK, "lines", JSON.arrayNode()),
@@ -139,6 +144,14 @@ final class FieldDefaults {
             new Field(LIGHT, "sun", JSON.nullNode()));
 
     private FieldDefaults() {}
+
+    private static JsonNode plainTileEdge() {
+        return JSON.objectNode().put("form", "plain").put("width", 3).put("material", "metal-steel");
+    }
+
+    private static JsonNode flatStrip() {
+        return JSON.objectNode().put("form", "flat").putNull("width").put("material", "metal-steel");
+    }
 
     /** Floors and pieces have their own colours. */
     private static JsonNode asLaid() {
@@ -352,6 +365,11 @@ final class FieldDefaults {
     static void fillRecipes(JsonNode recipes) {
         fill(recipes, new Field(List.of("parts"), "lasting", JSON.stringNode("print")), 0);
         fill(recipes, new Field(List.of("parts"), "notes", JSON.stringNode("title")), 0);
+    }
+
+    /** Fills in what wall types lack. */
+    static void fillWallTypes(JsonNode types) {
+        fill(types, new Field(List.of("layers"), "board", JSON.nullNode()), 0);
     }
 
     /** Fills in what own pieces lack. */

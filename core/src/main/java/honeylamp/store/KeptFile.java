@@ -36,7 +36,12 @@ import tools.jackson.databind.JsonNode;
 public final class KeptFile<T> {
     /** Wall types; their ids count from 1. */
     public static final KeptFile<WallType> WALL_TYPES = new KeptFile<>(
-            WallType[].class, "wall types", WallType::name, (type, i) -> type.withId(new WallTypeId(i + 1)));
+            WallType[].class,
+            "wall types",
+            WallType::name,
+            (type, i) -> type.withId(new WallTypeId(i + 1)),
+            Integer.MAX_VALUE,
+            FieldDefaults::fillWallTypes);
 
     /** Openings of a fixed size. */
     public static final KeptFile<Product> PRODUCTS =

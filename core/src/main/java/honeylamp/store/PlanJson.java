@@ -104,6 +104,7 @@ final class PlanJson {
         @JsonSubTypes.Type(value = Surface.Plinth.class, name = "plinth"),
         @JsonSubTypes.Type(value = Surface.Reveal.class, name = "reveal"),
         @JsonSubTypes.Type(value = Surface.Threshold.class, name = "threshold"),
+        @JsonSubTypes.Type(value = Surface.Counter.class, name = "counter"),
         @JsonSubTypes.Type(value = Surface.Site.class, name = "site"),
         @JsonSubTypes.Type(value = Surface.Edge.class, name = "region_edge"),
         @JsonSubTypes.Type(value = Surface.Riser.class, name = "riser"),

@@ -3,6 +3,7 @@ package honeylamp.store;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.Patterns;
+import honeylamp.catalogue.piece.Counters;
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.listing.SiteAreas;
 import honeylamp.derive.listing.Surfaces;
@@ -278,7 +279,7 @@ public final class ReportJson {
                         .map(ReportJson::stair)
                         .toList(),
                 storey.furnishings().stream().map(ReportJson::furnishing).toList(),
-                Surfaces.on(laid).stream().map(ReportJson::surface).toList(),
+                Counters.withSurfaces(laid).stream().map(ReportJson::surface).toList(),
                 by(basis -> areas.rooms().stream()
                         .mapToDouble(r -> r.getOrDefault(basis, 0.0))
                         .sum()),
@@ -411,6 +412,7 @@ public final class ReportJson {
                     case Surface.Reveal _,
                             Surface.Threshold _,
                             Surface.Site _,
+                            Surface.Counter _,
                             Surface.OfStair _,
                             Surface.OwnRegion _,
                             Surface.Edge _ -> Optional.empty();

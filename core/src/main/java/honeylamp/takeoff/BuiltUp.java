@@ -26,6 +26,7 @@ final class BuiltUp {
     /** Walls of one type together. */
     private static final class OfOneType {
         private final ElementId first;
+        private final List<Wall> walls = new ArrayList<>();
         private double lengthMm;
         private double facesMm2;
         private double volumeMm3;
@@ -63,6 +64,7 @@ final class BuiltUp {
     /** A wall with its openings taken out: of its faces on both sides, of its volume once. */
     private static void add(OfOneType sum, LaidStorey storey, Wall wall) {
         var height = wall.height().mm();
+        sum.walls.add(wall);
         for (var piece : storey.geometry().pieces(wall.id())) {
             var length = piece.body().area() / piece.thicknessMm();
             sum.lengthMm += length;
@@ -83,10 +85,10 @@ final class BuiltUp {
     /** Layers of one name and thickness on a storey, of walls or of floors. */
     private record LayerOn(StoreyId storey, String part, BuildUpLayer layer) {}
 
-    /** Their first host, and how large they are together. */
-    private record Spread(ElementId first, double areaMm2) {
+    /** Their first host, how large they are together, and how many boards they take if they come in any. */
+    private record Spread(ElementId first, double areaMm2, int boards) {
         Spread and(Spread other) {
-            return new Spread(first, areaMm2 + other.areaMm2);
+            return new Spread(first, areaMm2 + other.areaMm2, boards + other.boards);
         }
     }
 
@@ -98,13 +100,21 @@ final class BuiltUp {
                 Schedule.words("layer", "Layer"),
                 Schedule.length("thickness", "Thickness"),
                 Column.area("area", "Area"),
-                Column.number("volume_m3", "Volume, m\u00b3"));
+                Column.number("volume_m3", "Volume, m\u00b3"),
+                Schedule.words("board", "In boards of"),
+                Column.number("boards", "Boards"));
         Map<LayerOn, Spread> by = new LinkedHashMap<>();
         for (var storey : plan.all()) {
             var id = storey.storey().id();
             ofType(storey, plan).forEach((type, sum) -> {
                 for (var layer : type.layers()) {
-                    by.merge(new LayerOn(id, "walls", layer), new Spread(sum.first, sum.facesMm2 / 2), Spread::and);
+                    var boards = layer.board()
+                            .map(b -> BoardCount.ofWalls(storey, sum.walls, b))
+                            .orElse(0);
+                    by.merge(
+                            new LayerOn(id, "walls", layer),
+                            new Spread(sum.first, sum.facesMm2 / 2, boards),
+                            Spread::and);
                 }
             });
             for (var room : storey.geometry().rooms()) {
@@ -112,7 +122,12 @@ final class BuiltUp {
                     for (var layer : mark.fit().floorLayers()) {
                         by.merge(
                                 new LayerOn(id, "floors", layer),
-                                new Spread(mark.id(), room.outline().area()),
+                                new Spread(
+                                        mark.id(),
+                                        room.outline().area(),
+                                        layer.board()
+                                                .map(b -> BoardCount.ofFloor(room, b))
+                                                .orElse(0)),
                                 Spread::and);
                     }
                 });
@@ -134,7 +149,10 @@ final class BuiltUp {
                         new Cell.Words(of.layer.name()),
                         new Cell.Long(of.layer.thickness()),
                         new Cell.Wide(spread.areaMm2),
-                        Cell.Number.of(spread.areaMm2 * of.layer.thickness().mm() / MM3_PER_M3, 3)));
+                        Cell.Number.of(spread.areaMm2 * of.layer.thickness().mm() / MM3_PER_M3, 3),
+                        new Cell.Words(
+                                BoardCount.words(of.layer.board(), plan.drawn().units())),
+                        Cell.Number.orNothing(spread.boards, 0)));
     }
 
     /** The walls of a storey that stand, type by type. */

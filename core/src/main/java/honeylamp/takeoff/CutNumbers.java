@@ -1,5 +1,6 @@
 package honeylamp.takeoff;
 
+import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.StoreyId;
@@ -26,7 +27,8 @@ public final class CutNumbers {
     /**
      * A cut piece.
      *
-     * @param middle of it, in the frame of its surface, mm
+     * @param frame in which it lies, that of a stretch of its surface
+     * @param middle of it, in that frame, mm
      * @param along one of its sides, one long, in that frame
      * @param alongMm how long it is that way
      * @param acrossMm and across
@@ -34,6 +36,7 @@ public final class CutNumbers {
     public record Numbered(
             StoreyId storey,
             Surface surface,
+            Surfaces.Frame frame,
             Point middle,
             Point along,
             double alongMm,
@@ -54,8 +57,11 @@ public final class CutNumbers {
                 var numbers = numbers(cuts);
                 var at = 0;
                 for (var covered : together.surfaces()) {
-                    for (var cut : covered.count().orElseThrow().cuts().all()) {
-                        out.add(numbered(covered, cut, numbers[at++]));
+                    var cut = covered.count().orElseThrow().cuts().all().iterator();
+                    for (var stretch : covered.stretches()) {
+                        for (var k = 0; k < stretch.cuts(); k++) {
+                            out.add(numbered(covered, stretch.frame(), cut.next(), numbers[at++]));
+                        }
                     }
                 }
             });
@@ -67,9 +73,9 @@ public final class CutNumbers {
         return !cuts.all().isEmpty() && cuts.all().size() <= MOST;
     }
 
-    private static Numbered numbered(Takeoff.Covered on, Cutting.Cut cut, String number) {
+    private static Numbered numbered(Takeoff.Covered on, Surfaces.Frame frame, Cutting.Cut cut, String number) {
         return new Numbered(
-                on.storey(), on.surface(), cut.middle(), cut.along(), cut.widthMm(), cut.heightMm(), number);
+                on.storey(), on.surface(), frame, cut.middle(), cut.along(), cut.widthMm(), cut.heightMm(), number);
     }
 
     private static String[] numbers(TileCount.Cuts cuts) {

@@ -2,6 +2,7 @@ package honeylamp.takeoff;
 
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
+import honeylamp.catalogue.piece.Counters;
 import honeylamp.derive.listing.Schedule.Cell;
 import honeylamp.derive.listing.Schedule.Row;
 import honeylamp.derive.listing.Surfaces;
@@ -83,7 +84,7 @@ public final class FinishTyping {
     /** The surface a row is about: its host may have several. Nothing is counted for that. */
     private static Optional<Surfaces.Found> about(LaidPlan plan, Row row) {
         var storey = plan.on(row.storey());
-        return Surfaces.on(storey).stream()
+        return Counters.withSurfaces(storey).stream()
                 .filter(f -> f.surface().host().equals(row.about())
                         && says(row, SurfaceNames.room(storey, f.surface()))
                         && says(row, SurfaceNames.part(storey, f.surface()))

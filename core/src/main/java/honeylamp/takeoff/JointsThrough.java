@@ -2,6 +2,7 @@ package honeylamp.takeoff;
 
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
+import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
@@ -12,12 +13,14 @@ import honeylamp.plan.Laying;
 import honeylamp.plan.Pattern;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -95,7 +98,8 @@ public final class JointsThrough {
 
     /**
      * Begins all that is laid in pieces in a room as its floor is laid: walls with their courses, plinths, regions on the
-     * floor and the edges of those that are raised. Empty if the floor has no pieces, or nothing else has.
+     * floor and the edges of those that are raised, the steps of stairs that begin in it; the cheeks of niches as their
+     * wall is laid. Empty if the floor has no pieces, or nothing else has.
      */
     public static Optional<Done> in(Plan plan, LaidStorey storey, Room room) {
         var mark = room.mark();
@@ -107,15 +111,19 @@ public final class JointsThrough {
         var out = plan;
         var words = new LinkedHashSet<String>();
         var done = new HashSet<Surface>();
-        for (var found : Surfaces.ofRoom(storey, room, mark.get())) {
+        var walls = new ArrayList<Tiled>();
+        for (var found : surfaces(storey, room, mark.get())) {
             var surface = found.surface();
             var finish = Surfaces.finish(storey.storey(), surface);
             if (finish.isEmpty() || surface instanceof Surface.Ceiling || !done.add(surface)) {
                 continue;
             }
             var begun = Optional.<Finish>empty();
-            if (found.frame().up() == Surfaces.Up.LEVEL) {
-                begun = surface instanceof Surface.OwnRegion
+            var niche = inWall(storey, surface);
+            if (niche.isPresent()) {
+                begun = likeWall(finish.get(), storey, mark.get(), niche.get(), found.frame());
+            } else if (found.frame().up() == Surfaces.Up.LEVEL) {
+                begun = surface instanceof Surface.OwnRegion || surface instanceof Surface.Tread
                         ? likeFloor(finish.get(), floor.get())
                         : Optional.<Finish>empty();
             } else {
@@ -123,13 +131,88 @@ public final class JointsThrough {
                 begun = upright(finish.get(), meetings);
                 meetings.stream()
                         .flatMap(Optional::stream)
-                        .forEach(m -> words.add(SurfaceNames.part(storey, surface) + ": " + words(m, plan.units())));
+                        .forEach(m -> words.add(part(storey, surface) + ": " + words(m, plan.units())));
+            }
+            if (surface instanceof Surface.WallSide side
+                    && finish.get().courses().isEmpty()) {
+                pieces(finish.get()).ifPresent(laying -> walls.add(new Tiled(side, laying)));
             }
             if (begun.isPresent()) {
                 out = Coverings.cover(out, storey.storey().id(), surface, begun);
             }
         }
+        fromWallToWall(storey, walls, plan.units()).ifPresent(words::add);
         return words.isEmpty() ? Optional.empty() : Optional.of(new Done(out, sentence(List.copyOf(words))));
+    }
+
+    /** A wall in pieces from the floor to the ceiling. */
+    private record Tiled(Surface.WallSide side, Laying laying) {
+        double pitchMm() {
+            return laying.width().plus(laying.joint()).mm();
+        }
+    }
+
+    /**
+     * How level joints go on from wall to wall, since all walls begin at the floor: said once, of the two that agree least;
+     * nothing if all have the same courses.
+     */
+    private static Optional<String> fromWallToWall(LaidStorey storey, List<Tiled> walls, UnitSystem units) {
+        var lowest = walls.stream().min(Comparator.comparingDouble(Tiled::pitchMm));
+        var highest = walls.stream().max(Comparator.comparingDouble(Tiled::pitchMm));
+        if (lowest.isEmpty() || highest.get().pitchMm() - lowest.get().pitchMm() <= SAME_MM) {
+            return Optional.empty();
+        }
+        var both =
+                SurfaceNames.part(storey, lowest.get().side) + " to " + SurfaceNames.part(storey, highest.get().side);
+        var times = Math.rint(highest.get().pitchMm() / lowest.get().pitchMm());
+        var off = Math.abs(highest.get().pitchMm() - times * lowest.get().pitchMm());
+        return Optional.of(both + ": "
+                + (off <= SAME_MM && times <= MOST_TIMES
+                        ? "one course in " + (int) times + " runs through"
+                        : "courses drift apart by " + LengthText.roundedWithUnit(Length.ofMm(off), units)
+                                + " a course"));
+    }
+
+    private static String part(LaidStorey storey, Surface surface) {
+        return surface instanceof Surface.Riser ? "risers" : SurfaceNames.part(storey, surface);
+    }
+
+    private static List<Surfaces.Found> surfaces(LaidStorey storey, Room room, RoomMark mark) {
+        var out = new ArrayList<>(Surfaces.ofRoom(storey, room, mark));
+        storey.fixedParts().stairs().stream()
+                .filter(s -> s.seen() == FixedParts.End.FOOT && begins(s, room))
+                .forEach(s -> out.addAll(Surfaces.steps(storey, s)));
+        return out;
+    }
+
+    /** Whether the first riser of a stair stands in a room. */
+    private static boolean begins(FixedParts.Flights stair, Room room) {
+        return stair.steps().risers().stream()
+                .findFirst()
+                .filter(r -> room.outline().contains(r.middle()))
+                .isPresent();
+    }
+
+    /** The region of a wall of which a surface is an edge. */
+    private static Optional<Region> inWall(LaidStorey storey, Surface surface) {
+        return surface instanceof Surface.Edge(var region, var _)
+                ? storey.storey().elements().find(Region.class, region).filter(Region::isDeep)
+                : Optional.empty();
+    }
+
+    /** A cheek whose courses go on those of its wall; one that lies level, or in a wall without pieces, stays as it is. */
+    private static Optional<Finish> likeWall(
+            Finish cheek, LaidStorey storey, RoomMark room, Region region, Surfaces.Frame frame) {
+        return region.on() instanceof Region.Upright(var wall, var side) && frame.up() == Surfaces.Up.PLUMB
+                ? Surfaces.finish(storey.storey(), new Surface.WallSide(wall, side, Optional.of(room.id())))
+                        .filter(f -> f.courses().isEmpty() && pieces(f).isPresent())
+                        .map(f -> cheek.startingAt(new Position(
+                                Length.ZERO,
+                                f.start()
+                                        .y()
+                                        .minus(Length.ofMm(frame.levelMm())
+                                                .minus(storey.storey().level())))))
+                : Optional.empty();
     }
 
     private static Optional<Laying> pieces(Finish finish) {

@@ -1,11 +1,13 @@
 package honeylamp.takeoff;
 
+import honeylamp.catalogue.piece.Counters;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.StoreyId;
@@ -17,6 +19,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /**
  * The surfaces one sees on a page, each once: of the rooms whose walls it shows from the front and of those within the
@@ -48,7 +51,7 @@ record SeenSurfaces(LaidStorey storey, List<Surfaces.Found> surfaces) {
             case Subject.StoreyPlan _ ->
                 view.crop()
                         .map(box -> ofRooms(storey, room -> isWithin(room, box)))
-                        .orElseGet(() -> Surfaces.on(storey));
+                        .orElseGet(() -> Counters.withSurfaces(storey));
             case Subject.Elevation(var _, var id, var _, var _, var _) -> ofRooms(storey, room -> is(room, id));
             case Subject.Unrolled(var _, var id, var _) -> ofRooms(storey, room -> is(room, id));
             case Subject.OuterFace(var _, var wall, var side, var _) ->
@@ -61,8 +64,19 @@ record SeenSurfaces(LaidStorey storey, List<Surfaces.Found> surfaces) {
     private static List<Surfaces.Found> ofRooms(LaidStorey storey, Predicate<Room> which) {
         return storey.geometry().rooms().stream()
                 .filter(which)
-                .flatMap(room -> room.mark().stream().flatMap(m -> Surfaces.ofRoom(storey, room, m).stream()))
+                .flatMap(room -> Stream.concat(
+                        room.mark().stream().flatMap(m -> Surfaces.ofRoom(storey, room, m).stream()),
+                        Counters.on(storey).stream().filter(c -> room.outline().contains(middle(c)))))
                 .toList();
+    }
+
+    private static Point middle(Surfaces.Found counter) {
+        return counter.frame()
+                .inPlan(counter.outline().stream()
+                        .map(Outline::bounds)
+                        .reduce(Box::union)
+                        .orElseThrow()
+                        .centre());
     }
 
     private static boolean is(Room room, RoomId id) {

@@ -8,6 +8,7 @@ import honeylamp.plan.ElementId.Key;
 import honeylamp.plan.ElementId.RegionId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.Furnishing;
 import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
@@ -25,6 +26,13 @@ final class SurfaceNames {
             case Surface.OnWall on -> named(storey, on.room());
             case Surface.OwnRegion(var id) -> around(storey, id);
             case Surface.Edge(var id, var _) -> around(storey, id);
+            case Surface.Counter(var piece) ->
+                storey.storey()
+                        .elements()
+                        .find(Furnishing.class, piece)
+                        .flatMap(p -> storey.geometry().roomAt(p.at().point()))
+                        .map(Room::name)
+                        .orElse("");
             case Surface.Reveal _, Surface.Threshold _, Surface.Site _, Surface.OfStair _ -> "";
         };
     }
@@ -57,8 +65,17 @@ final class SurfaceNames {
             case Surface.Reveal _ -> "reveal";
             case Surface.OwnRegion _ -> "own region";
             case Surface.Threshold _ -> "threshold";
+            case Surface.Counter _ -> "counter";
             case Surface.Site _ -> "ground outside";
-            case Surface.Edge(var _, var number) -> "edge " + number + " of a region";
+            case Surface.Edge(var id, var number) ->
+                "edge " + number + " of a "
+                        + (storey.storey()
+                                        .elements()
+                                        .find(Region.class, id)
+                                        .filter(Region::isNiche)
+                                        .isPresent()
+                                ? "niche"
+                                : "region");
             case Surface.Riser(var _, var number) -> "riser " + number;
             case Surface.Tread(var _, var number) -> "tread " + number;
         };
@@ -98,6 +115,7 @@ final class SurfaceNames {
             case Surface.Plinth _ -> "plinth";
             case Surface.Reveal _ -> "reveals";
             case Surface.Threshold _ -> "threshold";
+            case Surface.Counter _ -> "counters";
             case Surface.Site _ -> "ground";
             case Surface.Edge _, Surface.Riser _ -> "steps";
             case Surface.OwnRegion _ -> "own region";

@@ -4,15 +4,14 @@ import honeylamp.catalogue.Family;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.Patterns;
+import honeylamp.catalogue.piece.Counters;
 import honeylamp.catalogue.piece.Furnishings;
-import honeylamp.derive.listing.FloorTrim;
 import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.listing.Schedule.Cell;
 import honeylamp.derive.listing.Schedule.Column;
 import honeylamp.derive.listing.Schedule.Row;
 import honeylamp.derive.listing.Schedule.Subject;
 import honeylamp.derive.listing.Surfaces;
-import honeylamp.derive.listing.WallSides;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
@@ -21,7 +20,6 @@ import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Laying.Sheen;
 import honeylamp.plan.Position;
-import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
 import honeylamp.takeoff.bought.RoomCosts;
 import honeylamp.takeoff.bought.ShoppingList;
@@ -35,6 +33,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** What a plan comes to: every covered surface, every material, edges, walls and pieces, copies of units counted. */
 public final class Takeoff {
@@ -54,6 +53,7 @@ public final class Takeoff {
      * @param part which part of its room or building it is
      * @param areaMm2 holes, openings and what lies over it left out
      * @param count its pieces; empty if it is laid in one, or in too many to count
+     * @param stretches of which it consists, in the order in which their pieces are counted
      */
     public record Covered(
             StoreyId storey,
@@ -65,7 +65,19 @@ public final class Takeoff {
             Material material,
             Finish finish,
             double areaMm2,
-            Optional<TileCount> count) {}
+            Optional<TileCount> count,
+            List<Stretch> stretches) {
+        public Covered {
+            stretches = List.copyOf(stretches);
+        }
+    }
+
+    /**
+     * A part of a surface that lies in one frame.
+     *
+     * @param cuts how many pieces of it are cut
+     */
+    public record Stretch(Surfaces.Frame frame, int cuts) {}
 
     /** Any list of a plan. */
     public static Schedule of(LaidPlan plan, Subject subject) {
@@ -88,7 +100,7 @@ public final class Takeoff {
             case FINISHES -> finishes(about(wanted, covered(plan)));
             case MATERIALS -> materials(about(wanted, covered(plan)));
             case CUTS -> CuttingList.of(plan, together(about(wanted, covered(plan))));
-            case EDGES -> about(wanted, edges(plan));
+            case EDGES -> about(wanted, EdgeList.of(plan));
             case WALLS -> about(wanted, BuiltUp.walls(plan));
             case LAYERS -> about(wanted, BuiltUp.layers(plan));
             case UNITS -> about(wanted, UnitList.schedule(plan));
@@ -134,7 +146,7 @@ public final class Takeoff {
     /** Every surface that is covered with a finish of the catalogue, storey by storey. */
     public static List<Covered> covered(LaidPlan plan) {
         var out = new ArrayList<Covered>();
-        plan.all().forEach(storey -> out.addAll(covered(storey, Surfaces.on(storey))));
+        plan.all().forEach(storey -> out.addAll(covered(storey, Counters.withSurfaces(storey))));
         return out;
     }
 
@@ -177,7 +189,14 @@ public final class Takeoff {
                     area,
                     counts.stream().allMatch(Optional::isPresent)
                             ? counts.stream().flatMap(Optional::stream).reduce(TileCount::plus)
-                            : Optional.empty());
+                            : Optional.empty(),
+                    IntStream.range(0, parts.size())
+                            .mapToObj(i -> new Stretch(
+                                    parts.get(i).frame(),
+                                    counts.get(i)
+                                            .map(c -> c.cuts().all().size())
+                                            .orElse(0)))
+                            .toList());
         });
     }
 
@@ -314,49 +333,6 @@ public final class Takeoff {
                 })
                 .toList();
         return new Schedule(Subject.MATERIALS, columns, rows);
-    }
-
-    /** Room by room: all round, and what is left of it for a skirting when openings down to the floor are taken out. */
-    private static Schedule edges(LaidPlan plan) {
-        var columns = List.of(
-                Schedule.words("storey", "Storey"),
-                Schedule.words("room", "Room"),
-                Schedule.length("perimeter", "All round"),
-                Schedule.length("skirting", "Skirting"),
-                Schedule.length("thresholds", "Thresholds"),
-                Schedule.length("trims", "Trims between floors"));
-        var rows = new ArrayList<Row>();
-        for (var storey : plan.all()) {
-            var trims = FloorTrim.in(storey.geometry());
-            for (var room : storey.geometry().rooms()) {
-                room.mark().ifPresent(mark -> rows.add(edge(storey, room, mark, trims)));
-            }
-        }
-        return new Schedule(Subject.EDGES, columns, rows);
-    }
-
-    private static Row edge(LaidStorey storey, Room room, RoomMark mark, List<FloorTrim> trims) {
-        var walls = WallSides.of(storey.geometry(), room).stream()
-                .mapToDouble(WallSides.WallSide::lengthMm)
-                .sum();
-        var skirting = Surfaces.ofRoom(storey, room, mark).stream()
-                .filter(f -> f.surface() instanceof Surface.Plinth)
-                .flatMap(f -> f.outline().stream())
-                .mapToDouble(o -> o.bounds().width())
-                .sum();
-        return new Row(
-                storey.storey().id(),
-                mark.id(),
-                List.of(
-                        new Cell.Words(storey.storey().name()),
-                        new Cell.Words(mark.name()),
-                        length(room.perimeterMm()),
-                        length(skirting),
-                        length(Math.max(0, walls - skirting)),
-                        length(trims.stream()
-                                .filter(t -> t.left().equals(mark.id()))
-                                .mapToDouble(FloorTrim::lengthMm)
-                                .sum())));
     }
 
     static Cell length(double mm) {

@@ -19,6 +19,7 @@ import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Opening.Hand;
@@ -275,7 +276,7 @@ class AnyEditTest {
 
     private Plan outlined(Plan plan, StoreyId at) {
         var walls = plan.storey(at).walls();
-        return switch (random.nextInt(5)) {
+        return switch (random.nextInt(6)) {
             case 0 ->
                 OwnRegions.add(
                                 plan,
@@ -284,16 +285,7 @@ class AnyEditTest {
                                 List.of(place(), place(), place(), place()),
                                 Finish.of("screed"))
                         .plan();
-            case 1 ->
-                walls.isEmpty()
-                        ? plan
-                        : OwnRegions.add(
-                                        plan,
-                                        at,
-                                        new Region.Upright(any(walls).id(), any(List.of(Swing.values()))),
-                                        OwnRegions.splashBack(random.nextInt(3000) - 500, random.nextInt(3000)),
-                                        Finish.of("tile-white"))
-                                .plan();
+            case 1 -> walls.isEmpty() ? plan : onWall(plan, at, any(walls).id());
             case 2 ->
                 with(
                         plan,
@@ -307,6 +299,7 @@ class AnyEditTest {
                         Region.class,
                         r -> Outcome.done(
                                 OutlineEdits.around(plan, at, r, OwnRegions.sized(r, mm(1, 3000), mm(1, 3000)))));
+            case 4 -> with(plan, at, Region.class, r -> OwnRegions.standingOut(plan, at, r, mm(-400, 300)));
             default ->
                 with(
                         plan,
@@ -314,6 +307,12 @@ class AnyEditTest {
                         Region.class,
                         r -> Outcome.done(OutlineEdits.move(plan, at, r, mm(-900, 900), mm(-900, 900))));
         };
+    }
+
+    private Plan onWall(Plan plan, StoreyId at, WallId wall) {
+        var corners = OwnRegions.splashBack(plan.storey(at), wall, random.nextInt(3000) - 500, random.nextInt(3000));
+        var on = new Region.Upright(wall, any(List.of(Swing.values())));
+        return OwnRegions.add(plan, at, on, corners, Finish.of("tile-white")).plan();
     }
 
     private Plan built(Plan plan, StoreyId at) {

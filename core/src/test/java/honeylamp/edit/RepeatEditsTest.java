@@ -18,7 +18,7 @@ class RepeatEditsTest {
                 .doesNotContain(new Cell(1, 0, 2, 2))
                 .hasSize(15);
         assertThat(RepeatEdits.joined(drawn, 1, 0, 2, 1).orThrow().cells()).hasSize(16);
-        assertThat(RepeatEdits.joined(drawn, 3, 3, 4, 4)).isInstanceOf(Outcome.Refused.class);
+        assertThat(RepeatEdits.joined(drawn, 0, 0, 4, 0)).isInstanceOf(Outcome.Refused.class);
     }
 
     @Test
@@ -32,6 +32,26 @@ class RepeatEditsTest {
         assertThat(RepeatEdits.sized(drawn, 13, 3)).isInstanceOf(Outcome.Refused.class);
         assertThat(RepeatEdits.shifted(drawn, 2).orThrow().shift()).isEqualTo(2);
         assertThat(RepeatEdits.shifted(drawn, 5)).isInstanceOf(Outcome.Refused.class);
+    }
+
+    /** A piece over the right and the upper edge goes on at the left and below; drawn again it falls apart. */
+    @Test
+    void aPieceReachesOverTheEdgesOfTheRepeat() {
+        var drawn = RepeatEdits.joined(RepeatEdits.first(), 3, 3, 4, 4).orThrow();
+        assertThat(drawn.cells()).contains(new Cell(3, 3, 2, 2)).hasSize(16 - 4 + 1);
+        assertThat(drawn.cells()).doesNotContain(new Cell(0, 0, 1, 1), new Cell(0, 3, 1, 1), new Cell(3, 0, 1, 1));
+        // the same piece, as one sees it at the lower left corner
+        assertThat(RepeatEdits.joined(drawn, -1, -1, 0, 0).orThrow().cells()).hasSize(16);
+        // with rows shifted by one, what lies above module 0 is module 3 of the next row
+        var shifted = RepeatEdits.shifted(RepeatEdits.first(), 1).orThrow();
+        var over = RepeatEdits.joined(shifted, 0, 3, 0, 4).orThrow();
+        assertThat(over.cells())
+                .contains(new Cell(0, 3, 1, 2))
+                .doesNotContain(new Cell(3, 0, 1, 1), new Cell(0, 3, 1, 1));
+        // shifted back, the piece lies over nothing else still
+        assertThat(RepeatEdits.shifted(over, 0).orThrow().cells())
+                .contains(new Cell(0, 3, 1, 2))
+                .hasSize(15);
     }
 
     /** Whatever is drawn fills the repeat once; the record itself refuses gaps and overlaps. */
@@ -58,11 +78,12 @@ class RepeatEditsTest {
             default ->
                 RepeatEdits.joined(
                                 repeat,
-                                random.nextInt(repeat.across()),
-                                random.nextInt(repeat.up()),
-                                random.nextInt(repeat.across()),
-                                random.nextInt(repeat.up()))
-                        .orThrow();
+                                random.nextInt(2 * repeat.across()),
+                                random.nextInt(2 * repeat.up()),
+                                random.nextInt(2 * repeat.across()),
+                                random.nextInt(2 * repeat.up()))
+                        .result()
+                        .orElse(repeat);
         };
     }
 }

@@ -10,6 +10,7 @@ import honeylamp.edit.Stretching.Moving;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.Finish;
+import honeylamp.plan.Motion;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
@@ -17,6 +18,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -150,5 +152,46 @@ class StretchingTest {
         var narrower = stretched(plan, across(3100, 6000), 2500, Moving.HIGH); // its end would come to its beginning
         assertThat(narrower.storeys().getFirst().dimensions())
                 .isEqualTo(plan.storeys().getFirst().dimensions());
+    }
+
+    /** The same house turned by 30 degrees about its corner: what is typed along its own walls moves as in the square one. */
+    @Test
+    void inATurnedHouseALengthIsTypedAlongItsWalls() {
+        var turned = turned(house(), 30);
+        var way = Point.direction(30);
+        var shown = ShownLength.between(
+                        way.times(3100).plus(way.left().times(2000)),
+                        way.times(6000).plus(way.left().times(2000)),
+                        new Segment(way.times(3100), way.times(6000)))
+                .orElseThrow();
+        assertThat(shown.lengthMm()).isCloseTo(2900, within(1e-6));
+        var wider = Stretching.to(turned, TestPlans.storey(turned), shown, Length.ofMm(3400), Moving.HIGH)
+                .orThrow();
+        var square = stretched(house(), across(3100, 6000), 3400, Moving.HIGH);
+        for (var i = 0; i < square.storeys().getFirst().walls().size(); i++) {
+            var there = square.storeys().getFirst().walls().get(i).from().point();
+            var expected = way.times(there.x()).plus(way.left().times(there.y()));
+            assertThat(wider.storeys().getFirst().walls().get(i).from().point().distance(expected))
+                    .isLessThan(1e-3);
+        }
+    }
+
+    private static Plan turned(Plan plan, double deg) {
+        var turn = Motion.turn(Point.ORIGIN, deg);
+        return plan.withStorey(
+                TestPlans.storey(plan), s -> s.with(s.elements().changed(e -> Optional.of(e.moved(turn)))));
+    }
+
+    @Test
+    void aLengthAlongWhichOtherWallsWouldTurnIsRefused() {
+        // from a corner of the square house slantwise to another
+        var shown = ShownLength.between(
+                        new Point(0, 0), new Point(9000, 4000), new Segment(new Point(0, 0), new Point(9000, 4000)))
+                .orElseThrow();
+        assertThat(Stretching.to(house(), TestPlans.storey(house()), shown, Length.ofMm(9900), Moving.HIGH)
+                        .refusal())
+                .get()
+                .asString()
+                .contains("would be turned");
     }
 }

@@ -101,6 +101,14 @@ class WallTypeEditsTest {
         assertThat(replaced)
                 .hasSize(2)
                 .anyMatch(t -> t.name().equals(types.get(0).name()) && !t.structural());
+        var before = Files.readString(file).replaceAll(",\\s*\"board\"\\s*:\\s*(null|\\{[^}]*})", "");
+        assertThat(before).doesNotContain("board");
+        Files.writeString(file, before);
+        assertThat(KeptFile.WALL_TYPES.read(file))
+                .as("types kept before layers came in boards")
+                .extracting(t ->
+                        t.layers().stream().filter(l -> l.board().isPresent()).count())
+                .containsOnly(0L);
         Files.writeString(file, "[{\"id\": 12}]");
         assertThatThrownBy(() -> KeptFile.WALL_TYPES.read(file)).hasMessageContaining("holds no wall types");
     }

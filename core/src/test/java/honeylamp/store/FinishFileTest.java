@@ -5,8 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.Patterns;
 import honeylamp.demo.place.SailclothYard;
+import honeylamp.edit.Coverings;
+import honeylamp.edit.Edging;
 import honeylamp.plan.FacePicture;
 import honeylamp.plan.Finish;
+import honeylamp.plan.FloorStrip;
 import honeylamp.plan.Laying;
 import honeylamp.plan.Laying.Blend;
 import honeylamp.plan.Laying.Goods;
@@ -16,6 +19,8 @@ import honeylamp.plan.Oklch;
 import honeylamp.plan.Pattern;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
+import honeylamp.plan.Surface;
+import honeylamp.plan.TileEdge;
 import honeylamp.units.Length;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -37,6 +42,46 @@ class FinishFileTest {
 
     private static PlanJson.Read read(String json) {
         return PlanJson.read(json.getBytes(StandardCharsets.UTF_8), "it");
+    }
+
+    @Test
+    void theFinishOfACounterComesBack() {
+        var yard = SailclothYard.plan();
+        var storey = yard.storeys().getFirst();
+        var piece = storey.furnishings().getFirst().id();
+        var plan = Coverings.cover(
+                yard, storey.id(), new Surface.Counter(piece), Optional.of(Finish.of("wide-plank-oak")));
+        assertThat(json(plan)).contains("\"is\" : \"counter\"");
+        assertThat(read(json(plan)))
+                .isInstanceOfSatisfying(
+                        PlanJson.Read.Good.class,
+                        good -> assertThat(good.plan()).isEqualTo(plan));
+    }
+
+    @Test
+    void stripsAndEdgeTrimsComeBackAndFilesFromBeforeHaveTheUsualOnes() {
+        var yard = SailclothYard.plan();
+        var storey = yard.storeys().getFirst();
+        var strip = new FloorStrip(FloorStrip.Form.RAMP, Optional.of(Length.ofMm(55)), "metal-brass");
+        var edge = new TileEdge(TileEdge.Form.TRIM, Length.ofMm(8), "metal-zinc");
+        var plan = Edging.strip(yard, storey.id(), storey.openings().getFirst().id(), strip)
+                .withStorey(
+                        storey.id(),
+                        s -> s.with(
+                                RoomMark.class,
+                                s.rooms().stream()
+                                        .map(r -> r.withFit(r.fit().withTileEdge(edge)))
+                                        .toList()));
+        assertThat(read(json(plan)))
+                .isInstanceOfSatisfying(
+                        PlanJson.Read.Good.class,
+                        good -> assertThat(good.plan()).isEqualTo(plan));
+        var old = json(yard).replaceAll(",\\s*\"strip\" : \\{[^}]*}", "").replaceAll("\"tileEdge\" : \\{[^}]*},", "");
+        assertThat(old).doesNotContain("strip\"").doesNotContain("tileEdge");
+        assertThat(read(old))
+                .isInstanceOfSatisfying(
+                        PlanJson.Read.Good.class,
+                        good -> assertThat(good.plan()).isEqualTo(yard));
     }
 
     @Test

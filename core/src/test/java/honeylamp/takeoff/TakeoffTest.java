@@ -13,9 +13,11 @@ import honeylamp.derive.listing.Schedule.Row;
 import honeylamp.derive.listing.Schedule.Subject;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.edit.Coverings;
+import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.WallTypeEdits;
 import honeylamp.plan.BuildUpLayer;
+import honeylamp.plan.BuildUpLayer.Board;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Laying;
 import honeylamp.plan.Laying.Goods;
@@ -172,6 +174,49 @@ class TakeoffTest {
         assertThat(m2(layers, 2)).isCloseTo(12, within(1e-6));
         assertThat(number(layers, 2, "volume_m3")).isCloseTo(0.78, within(1e-6));
         assertThat(number(layers, 3, "volume_m3")).isCloseTo(1.2, within(1e-6));
+    }
+
+    /**
+     * On a floor of 4,000 by 3,000 boards of 600 by 1,200 lie in five rows of three and a third: 15 whole, and three more
+     * for five thirds. At a free wall of 5,000 by 2,600 stand four of 1,250 by 2,500 and, above them, four strips of 100 out
+     * of two; an opening of 2,500 by 2,500 takes two of them away.
+     */
+    @Test
+    void boardsAreCountedAsTheyStandAndLie() {
+        var plan = TestPlans.clearRectangle(4000, 3000);
+        plan = RoomEdits.mark(plan, TestPlans.storey(plan), Position.ofMm(2000, 1500), "Loft", Finish.of("bare"))
+                .plan();
+        var room = TestPlans.geometry(plan).rooms().getFirst();
+        var floor = new BuildUpLayer("Chipboard", Length.ofMm(22))
+                .withBoard(Optional.of(new Board(Length.ofMm(600), Length.ofMm(1200))));
+        plan = RoomEdits.fit(plan, TestPlans.storey(plan), room, f -> f.withFloorLayers(List.of(floor)));
+        var layers = of(plan, Subject.LAYERS);
+        var at = layers.rows().size() - 1;
+        assertThat(cell(layers, at, "board")).isEqualTo(new Cell.Words("600 \u00d7 1200"));
+        assertThat(number(layers, at, "boards")).isEqualTo(18);
+        assertThat(boards(free())).isEqualTo(6);
+        assertThat(boards(TestPlans.opening(free(), 0, OpeningKind.PLAIN, 1250, 2500, Hand.FIRST, Swing.LEFT)))
+                .isEqualTo(4);
+    }
+
+    private static Plan free() {
+        var plan = TestPlans.walled(TestPlans.start().plan(), 0, 0, 5000, 0, TestPlans.PARTITION);
+        var board = new BuildUpLayer("Board", Length.ofMm(12.5))
+                .withBoard(Optional.of(new Board(Length.ofMm(1250), Length.ofMm(2500))));
+        var type = plan.wallType(TestPlans.PARTITION);
+        var studs = new BuildUpLayer("Studs", type.thickness().minus(board.thickness()));
+        return WallTypeEdits.change(plan, type.withLayers(List.of(board, studs)));
+    }
+
+    /** Of the only layer that comes in boards; an opening of it reaches 2,500 high. */
+    private static double boards(Plan plan) {
+        var storey = plan.storeys().getFirst();
+        var high = plan;
+        for (var o : storey.openings()) {
+            high = OpeningEdits.setHeights(high, storey.id(), o.id(), Length.ZERO, Length.ofMm(2500))
+                    .orThrow();
+        }
+        return number(of(high, Subject.LAYERS), 0, "boards");
     }
 
     @Test

@@ -9,10 +9,12 @@ import honeylamp.desktop.gesture.draw.ChangeLength;
 import honeylamp.edit.PlanEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.words.TierPlaces;
+import honeylamp.plan.Motion;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Side;
 import honeylamp.store.PlanDocument;
 import honeylamp.units.UnitSystem;
+import java.util.Optional;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -88,13 +90,40 @@ class ChangeLengthWindowTest {
     void whereNothingIsShownAndWhatCannotBeIsSaid() throws Exception {
         try (var w = ready(TestWalls.house())) {
             w.click(-3000, 6500);
-            assertThat(w.message()).contains("No level or plumb length");
+            assertThat(w.message()).contains("No length is shown here");
             w.click(600, 2000);
             w.write("12 xx");
             w.key(KeyCode.ENTER);
             assertThat(w.message()).contains("xx");
             assertThat(w.plan()).isEqualTo(TestWalls.house());
         }
+    }
+
+    /** A house that stands at 30 degrees: a press into a room takes the length along its longest wall. */
+    @Test
+    void inATurnedHouseTheClearSizeOfARoomIsTypedOver() throws Exception {
+        var turn = Motion.turn(Point.ORIGIN, 30);
+        var house = TestWalls.house();
+        var turned = house.withStorey(
+                house.storeys().getFirst().id(), s -> s.with(s.elements().changed(e -> Optional.of(e.moved(turn)))));
+        var in = Point.direction(30).times(1000).plus(Point.direction(120).times(2000));
+        try (var w = ready(turned)) {
+            var before = area(w, in);
+            w.click(in.x(), in.y());
+            var shown = WindowDriver.onScreen(
+                    () -> ((ChangeLength) w.model().now().gesture()).taken().orElseThrow());
+            assertThat(shown.axis().isSlanted()).isTrue();
+            w.write(Math.round(shown.lengthMm()) + 500 + "");
+            w.key(KeyCode.ENTER);
+            assertThat(w.message()).doesNotContain("cannot");
+            // one side of a rectangle is longer by half a metre, the other as it was
+            var other = before / shown.lengthMm();
+            assertThat(area(w, in)).isCloseTo(other * (Math.round(shown.lengthMm()) + 500), within(50.0));
+        }
+    }
+
+    private static double area(WindowDriver w, Point at) throws Exception {
+        return TestWalls.geometry(w.plan()).roomAt(at).orElseThrow().areaMm2();
     }
 
     @Test

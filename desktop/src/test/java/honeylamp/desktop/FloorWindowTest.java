@@ -53,6 +53,12 @@ class FloorWindowTest {
             assertThat(room(w, "Bathroom").fit().floorLayers())
                     .containsExactly(
                             new BuildUpLayer("Screed", Length.ofMm(90)), new BuildUpLayer("Cork", Length.ofMm(12.5)));
+            w.press("floor-layer-boards-1");
+            w.fill("floor-layer-board-width-1", "60 cm");
+            w.fill("floor-layer-board-length-1", "1 mm");
+            assertThat(w.message()).contains("no board has such a side").contains("50 mm to 12000 mm");
+            assertThat(room(w, "Bathroom").fit().floorLayers().getLast().board())
+                    .contains(new BuildUpLayer.Board(Length.ofMm(600), Length.ofMm(2500)));
             w.press("floor-layer-gone-1");
             w.fill("floor-layer-0", "thick");
             assertThat(w.message()).contains("A number is missing");
@@ -60,7 +66,7 @@ class FloorWindowTest {
             pick(w, room(w, "Entrance").id());
             w.fill("raw-floor", "8 cm");
             assertThat(steps(w)).contains(20.0);
-            for (var i = 0; i < 7; i++) {
+            for (var i = 0; i < 9; i++) {
                 w.key(KeyCode.CONTROL, KeyCode.Z);
             }
             assertThat(w.plan()).isEqualTo(before);

@@ -5,7 +5,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.derive.listing.InFront;
 import honeylamp.derive.listing.OuterFaces;
+import honeylamp.desktop.gesture.Pointer;
+import honeylamp.desktop.gesture.pick.MoveInFront;
+import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.Workspace.Fit;
+import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.Surface;
 import honeylamp.plan.View;
@@ -45,7 +51,11 @@ class FrontsWindowTest {
             w.press("stage-rooms");
             var before = w.plan();
             pickBathroom(w);
+            w.show(7600, 600, 3000); // near to another room
             w.press("elevations-unrolled");
+            assertThat(w.model().now().sight().fit().filling())
+                    .as("no part of a plan is one of walls from the front")
+                    .isEqualTo(Fit.Filling.SHEET);
             assertThat(last(w).subject()).isInstanceOf(View.Subject.Unrolled.class);
             assertThat(last(w).name()).isEqualTo("Bathroom, unrolled");
             w.press("stage-sheet");
@@ -123,5 +133,67 @@ class FrontsWindowTest {
             w.key(KeyCode.CONTROL, KeyCode.Z);
             assertThat(w.plan().storeys().getFirst().opening(window.id())).isPresent();
         }
+    }
+
+    /** A window is dragged along its wall and up, dropped by Esc, moved by typed lengths and by arrows, and undone. */
+    @Test
+    void whatOneSeesFromTheFrontIsMovedThere() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            w.press("stage-rooms");
+            pickBathroom(w);
+            w.press("elevations-unrolled");
+            w.press("stage-openings");
+            var before = w.plan();
+            var there = WindowDriver.onScreen(() -> InFront.of(w.model().shown().view()));
+            var window = before.storeys().getFirst().openings().stream()
+                    .filter(o ->
+                            o.kind().isWindow() && !there.of(Set.of(o.id())).isEmpty())
+                    .findFirst()
+                    .orElseThrow();
+            var box = there.of(Set.of(window.id())).getFirst();
+            var x = box.centre().x();
+            w.drag(x, box.maxY() - 40, x + 500, box.maxY() + 160);
+            var moved = opening(w, window);
+            assertThat(Math.abs(moved.offset().mm() - window.offset().mm())).isBetween(400.0, 600.0);
+            assertThat(moved.sill().mm() - window.sill().mm()).isBetween(120.0, 280.0);
+            assertThat(moved.head().minus(moved.sill())).isEqualTo(window.head().minus(window.sill()));
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(w.plan()).isEqualTo(before);
+            w.click(x, box.maxY() - 40);
+            assertThat(w.plan()).as("a press is no drag").isEqualTo(before);
+            held(w, new Point(x, box.maxY() - 40), new Point(x + 300, box.maxY() - 40));
+            assertThat(w.model().now().gesture()).isInstanceOf(MoveInFront.class);
+            assertThat(WindowDriver.onScreen(
+                            () -> w.model().readout().fields().getFirst().name()))
+                    .isEqualTo("From left");
+            w.key(KeyCode.ESCAPE);
+            assertThat(w.model().now().gesture()).isNotInstanceOf(MoveInFront.class);
+            assertThat(w.plan()).isEqualTo(before);
+            w.focusPlan();
+            w.write("120");
+            w.key(KeyCode.ENTER);
+            assertThat(Math.abs(
+                            opening(w, window).offset().mm() - window.offset().mm()))
+                    .isCloseTo(120, within(1e-6));
+            w.focusPlan();
+            w.key(KeyCode.CONTROL, KeyCode.UP);
+            assertThat(opening(w, window).sill()).isEqualTo(window.sill().plus(Length.ofMm(10)));
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(w.plan()).isEqualTo(before);
+        }
+    }
+
+    private static void held(WindowDriver w, Point from, Point to) throws Exception {
+        WindowDriver.onScreen(() -> {
+            w.model().act(new Intent.Point(Intent.Point.Act.PRESSED, Pointer.at(from)));
+            w.model().act(new Intent.Point(Intent.Point.Act.DRAGGED, Pointer.at(to)));
+            return null;
+        });
+        w.settle();
+    }
+
+    private static Opening opening(WindowDriver w, Opening of) throws Exception {
+        return w.plan().storeys().getFirst().opening(of.id()).orElseThrow();
     }
 }

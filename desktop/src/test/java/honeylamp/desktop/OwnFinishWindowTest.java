@@ -33,22 +33,19 @@ class OwnFinishWindowTest {
             FinishWindowTest.pickBathroom(w);
             FinishWindowTest.choose(w, "floor-pattern", "Own repeat");
             Pane grid = w.node("floor-repeat");
-            var px = grid.getMinWidth() / 4;
-            WindowDriver.onScreen(() -> {
-                fire(grid, MouseEvent.MOUSE_PRESSED, 0.5 * px, 3.5 * px);
-                fire(grid, MouseEvent.MOUSE_DRAGGED, 1.5 * px, 2.5 * px);
-                fire(grid, MouseEvent.MOUSE_RELEASED, 1.5 * px, 2.5 * px);
-                return null;
-            });
-            w.settle();
+            var px = grid.getMinWidth() / 6; // with half of the repeats beside
+            drag(w, grid, 0.5 * px, 5.5 * px, 1.5 * px, 4.5 * px);
             assertThat(((Pattern.Repeat) FinishWindowTest.laying(w).pattern()).cells())
                     .contains(new Pattern.Repeat.Cell(0, 0, 2, 2))
                     .hasSize(13);
+            drag(w, w.node("floor-repeat"), 3.5 * px, 2.5 * px, 4.5 * px, 2.5 * px); // over the right edge
+            assertThat(((Pattern.Repeat) FinishWindowTest.laying(w).pattern()).cells())
+                    .contains(new Pattern.Repeat.Cell(3, 3, 2, 1));
             w.fill("floor-repeat-join", "3 1 2 1");
             assertThat(((Pattern.Repeat) FinishWindowTest.laying(w).pattern()).cells())
                     .contains(new Pattern.Repeat.Cell(2, 0, 2, 1));
             w.fill("floor-repeat-join", "3 1 9 1");
-            assertThat(w.message()).contains("outside the repeat");
+            assertThat(w.message()).contains("larger than the repeat");
             w.fill("floor-repeat-join", "some");
             assertThat(w.message()).contains("four whole numbers");
             w.fill("floor-repeat-shift", "2");
@@ -59,6 +56,16 @@ class OwnFinishWindowTest {
             assertThat(((Pattern.Repeat) FinishWindowTest.laying(w).pattern()).shift())
                     .isZero();
         }
+    }
+
+    private static void drag(WindowDriver w, Pane grid, double x0, double y0, double x1, double y1) throws Exception {
+        WindowDriver.onScreen(() -> {
+            fire(grid, MouseEvent.MOUSE_PRESSED, x0, y0);
+            fire(grid, MouseEvent.MOUSE_DRAGGED, x1, y1);
+            fire(grid, MouseEvent.MOUSE_RELEASED, x1, y1);
+            return null;
+        });
+        w.settle();
     }
 
     private static void fire(Node node, EventType<MouseEvent> what, double x, double y) {

@@ -10,14 +10,19 @@ import honeylamp.plan.Covering;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Finish;
+import honeylamp.plan.FloorStrip;
+import honeylamp.plan.Opening;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Region;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Surface;
+import honeylamp.plan.TileEdge;
 import honeylamp.plan.Wall;
 import honeylamp.store.PlanDocument;
 import honeylamp.store.PlanFile;
+import honeylamp.units.Length;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -122,6 +127,36 @@ class SurfacesWindowTest {
         }
     }
 
+    /** A counter is covered by a click on it, set out and swapped on its card, and counted without its sink and hob. */
+    @Test
+    void aCounterIsCoveredByAClickAndByItsCard() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            w.press("stage-finishes");
+            w.press("finish-marble-green");
+            w.move(10_500, 4_080); // between sink and hob, where one sees its top
+            assertThat(WindowDriver.onScreen(() -> w.model().readout().hint())).contains("on the counter");
+            w.click(10_500, 4_080);
+            var covering = ground(w.plan()).coverings().getLast();
+            var counter = ground(w.plan()).furnishings().stream()
+                    .filter(f -> f.id().equals(covering.surface().host()))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(counter.kind()).isEqualTo("counter-run");
+            assertThat(covering.finish().material()).isEqualTo("marble-green");
+            w.press("counter-set-out");
+            w.fill("counter-piece-width", "150");
+            w.fill("counter-piece-length", "150");
+            assertThat(FinishWindowTest.words(w)).containsPattern("\\d+ whole, \\d+ cut over half");
+            choose(w, "finish-counter", 0);
+            assertThat(ground(w.plan()).coverings()).doesNotContain(covering).isEmpty();
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(ground(w.plan()).coverings()).hasSize(1);
+            pick(w, counter.id());
+            w.press("card-delete"); // what covers it goes with it
+            assertThat(ground(w.plan()).coverings()).isEmpty();
+        }
+    }
+
     /** A field of tiles drawn on a floor, picked again, typed, dragged, put on the ceiling, taken back. */
     @Test
     void aRegionIsDrawnOnAFloorAndChanged() throws Exception {
@@ -190,12 +225,56 @@ class SurfacesWindowTest {
             assertThat(box.minY()).isCloseTo(850, within(1e-6));
             assertThat(box.maxY()).isCloseTo(1250, within(1e-6));
             choose(w, "finish-region", 3);
+            choose(w, "region-form", 1); // a niche
+            w.fill("region-deep", "1 m");
+            assertThat(w.message()).contains("too thin");
+            w.fill("region-deep", "45 mm");
+            assertThat(ground(w.plan()).regions().getFirst().raised()).isEqualTo(Length.ofMm(-45));
+            choose(w, "finish-region-edge", 2);
+            assertThat(ground(w.plan()).coverings().stream().filter(c -> c.surface() instanceof Surface.Edge))
+                    .hasSize(4);
             var file = folder.resolve("splash-back.honeylamp");
             w.answers.plan = Optional.of(file);
             w.key(KeyCode.CONTROL, KeyCode.S);
             assertThat(((PlanFile.Opened.Good) PlanFile.open(file)).document().plan())
                     .isEqualTo(w.plan());
         }
+    }
+
+    /** The strip in a door by its card, the trims of tiles by the card of their room. */
+    @Test
+    void stripsAndEdgeTrimsAreChosenAndSized() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            w.press("stage-openings");
+            var door = ground(w.plan()).openings().stream()
+                    .filter(o -> o.kind() == OpeningKind.DOOR)
+                    .findFirst()
+                    .orElseThrow();
+            pick(w, door.id());
+            choose(w, "strip-form", FloorStrip.Form.RAMP.ordinal());
+            w.fill("strip-width", "1 m");
+            assertThat(w.message()).contains("At most 300 mm");
+            w.fill("strip-width", "55");
+            assertThat(strip(w, door))
+                    .isEqualTo(new FloorStrip(FloorStrip.Form.RAMP, Optional.of(Length.ofMm(55)), "metal-steel"));
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(strip(w, door)).isEqualTo(FloorStrip.USUAL);
+            FinishWindowTest.pickBathroom(w);
+            choose(w, "tile-edge-form", TileEdge.Form.TRIM.ordinal());
+            w.fill("tile-edge-width", "8 mm");
+            assertThat(FinishWindowTest.bathroom(w).fit().tileEdge())
+                    .isEqualTo(new TileEdge(TileEdge.Form.TRIM, Length.ofMm(8), "metal-steel"));
+        }
+    }
+
+    private static FloorStrip strip(WindowDriver w, Opening door) throws Exception {
+        return w.plan().storeys().getFirst().openings().stream()
+                .filter(o -> o.id().equals(door.id()))
+                .findFirst()
+                .orElseThrow()
+                .build()
+                .strip();
     }
 
     @Test

@@ -54,6 +54,18 @@ public record InFront(List<Seen> all) {
                 }
             }
         }
+        if (seen.frees(Kind.FINISHES)) {
+            for (var covered : wall.covered()) {
+                if (covered.surface().surface() instanceof Surface.OwnRegion(var region)) {
+                    covered.surface().outline().stream()
+                            .map(Outline::bounds)
+                            .reduce(Box::union)
+                            .ifPresent(box -> out.add(new Seen(
+                                    region,
+                                    box.moved(new Point(covered.fromMm(), 0)).moved(from))));
+                }
+            }
+        }
         if (seen.frees(Kind.OPENINGS)) {
             wall.holes()
                     .forEach(h ->

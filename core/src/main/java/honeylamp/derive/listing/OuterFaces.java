@@ -141,7 +141,9 @@ public final class OuterFaces {
                 "Outer face to the " + towards,
                 towards,
                 to - from,
-                faces.stream().mapToDouble(Face::heightMm).max().orElse(0),
+                WallElevation.Tops.level(
+                        to - from,
+                        faces.stream().mapToDouble(Face::heightMm).max().orElse(0)),
                 covered,
                 WallElevation.holes(storey, walls, line, from, to),
                 WallElevation.before(outside, line, from, to, depthMm),

@@ -186,6 +186,8 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
             "skirting",
             "thresholds",
             "trims",
+            "mitred",
+            "edge_trims",
             "pieces",
             "cuts",
             "length",

@@ -28,7 +28,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.DoubleUnaryOperator;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /**
  * The surfaces of a storey that can be covered: where each lies, and its outline in a frame of its own.
@@ -57,11 +59,14 @@ public final class Surfaces {
      * @param along of length one
      */
     public record Frame(Point origin, double levelMm, Point along, Up up) {
+        /** A point of a level surface in the plan. */
+        public Point inPlan(Point point) {
+            return origin.plus(along.times(point.x())).plus(along.left().times(point.y()));
+        }
+
         /** A finish of a level surface as it lies in the plan. */
         public Finish inPlan(Finish finish) {
-            var start = finish.start().point();
-            return finish.startingAt(Position.of(origin.plus(along.times(start.x()))
-                            .plus(along.left().times(start.y()))))
+            return finish.startingAt(Position.of(inPlan(finish.start().point())))
                     .turnedTo(finish.directionDeg() + Math.toDegrees(Math.atan2(along.y(), along.x())));
         }
     }
@@ -140,14 +145,20 @@ public final class Surfaces {
 
     /** The surfaces of one room. */
     public static List<Found> ofRoom(LaidStorey storey, Room room, RoomMark mark) {
-        var level = storey.storey().level().mm();
+        var floorLevel = storey.storey().level().mm();
         var height = mark.fit().height().orElse(storey.storey().height()).mm();
         var out = new ArrayList<Found>();
-        var floor = new Frame(Point.ORIGIN, level, new Point(1, 0), Up.LEVEL);
-        var ceiling = new Frame(Point.ORIGIN, level + height, new Point(1, 0), Up.LEVEL);
-        out.addAll(level(storey, room, new Surface.Floor(mark.id()), floor, r -> r.on() instanceof Region.Floors));
+        var floor = new Frame(Point.ORIGIN, floorLevel, new Point(1, 0), Up.LEVEL);
+        var ceiling = new Frame(Point.ORIGIN, floorLevel + height, new Point(1, 0), Up.LEVEL);
+        var builtOut = storey.storey().regions().stream()
+                .flatMap(r -> RegionPlaces.standingOnFloor(storey.geometry(), r).stream())
+                .toList();
+        level(storey, room, new Surface.Floor(mark.id()), floor, r -> r.on() instanceof Region.Floors)
+                .forEach(found -> out.add(found.without(builtOut)));
+        var level =
+                level(storey, room, new Surface.Ceiling(mark.id()), ceiling, r -> r.on() instanceof Region.Ceilings);
         out.addAll(
-                level(storey, room, new Surface.Ceiling(mark.id()), ceiling, r -> r.on() instanceof Region.Ceilings));
+                CeilingShape.isShaped(storey, room.outline().bounds()) ? shaped(storey, room, height, level) : level);
         out.addAll(edges(storey, room));
         for (var side : WallSides.of(storey.geometry(), room)) {
             var surface = new Surface.WallSide(side.wall(), side.side(), Optional.of(mark.id()));
@@ -155,6 +166,7 @@ public final class Surfaces {
                     .flatMap(whole -> withRegions(whole, upright(storey, side, whole)).stream())
                     .flatMap(each -> inCourses(each).stream())
                     .toList());
+            out.addAll(cheeks(storey, side, height));
             if (mark.fit().plinth().mm() <= LEAST_MM) {
                 continue;
             }
@@ -163,6 +175,25 @@ public final class Surfaces {
                     side,
                     new Surface.Plinth(side.wall(), side.side(), Optional.of(mark.id())),
                     Math.min(mark.fit().plinth().mm(), height)));
+        }
+        return out;
+    }
+
+    /** A ceiling with its slopes and raised parts: what they take of it goes, what they are instead comes. */
+    private static List<Found> shaped(LaidStorey storey, Room room, double clearMm, List<Found> level) {
+        var parts = CeilingShape.parts(storey, room, clearMm);
+        var taken = parts.stream().flatMap(p -> p.taken().stream()).toList();
+        var out = new ArrayList<Found>();
+        for (var found : level) {
+            if (found.surface() instanceof Surface.Ceiling) {
+                out.add(found.without(taken));
+                parts.stream()
+                        .flatMap(p -> p.faces().stream())
+                        .forEach(face ->
+                                out.add(new Found(found.surface(), face.frame(), face.outline(), found.finish())));
+            } else {
+                out.add(found);
+            }
         }
         return out;
     }
@@ -209,6 +240,26 @@ public final class Surfaces {
 
     /** The regions on a stretch of a wall's side, in the frame of the stretch; openings are left out of them. */
     private static List<Found> upright(LaidStorey storey, WallSides.WallSide side, Found stretch) {
+        var along = along(storey, side, stretch);
+        return regions(storey, side)
+                .map(r -> {
+                    var ring = r.ring().corners().stream()
+                            .map(c -> new Point(along.applyAsDouble(c.x()), c.y()))
+                            .toList();
+                    var outline = Regions.intersection(
+                            stretch.outline(), List.of(Outline.of(new Ring(ring).counterClockwise())));
+                    return found(storey.storey(), new Surface.OwnRegion(r.id()), stretch.frame(), outline);
+                })
+                .toList();
+    }
+
+    private static Stream<Region> regions(LaidStorey storey, WallSides.WallSide side) {
+        var on = new Region.Upright(side.wall(), side.side());
+        return storey.storey().regions().stream().filter(r -> r.on().equals(on));
+    }
+
+    /** From a place along a wall's line, from its first end, to one along a stretch of its side. */
+    private static DoubleUnaryOperator along(LaidStorey storey, WallSides.WallSide side, Found stretch) {
         var line = storey.storey().wall(side.wall()).orElseThrow().line();
         var length = stretch.outline().stream()
                 .mapToDouble(o -> o.bounds().maxX())
@@ -220,17 +271,60 @@ public final class Surfaces {
                 : side.faces().getFirst().a();
         var from = line.along(origin);
         var toFrame = length / (line.along(end) - from);
-        return storey.storey().regions().stream()
-                .filter(r -> r.on().equals(new Region.Upright(side.wall(), side.side())))
-                .map(r -> {
-                    var ring = r.ring().corners().stream()
-                            .map(c -> new Point((c.x() - from) * toFrame, c.y()))
-                            .toList();
-                    var outline = Regions.intersection(
-                            stretch.outline(), List.of(Outline.of(new Ring(ring).counterClockwise())));
-                    return found(storey.storey(), new Surface.OwnRegion(r.id()), stretch.frame(), outline);
-                })
-                .toList();
+        return at -> (at - from) * toFrame;
+    }
+
+    /**
+     * The faces around regions that are let into a side of a wall or stand out of it, edge by edge, each laid out flat: the
+     * level ones as long as their edge, the others as wide as the region is deep.
+     */
+    private static List<Found> cheeks(LaidStorey storey, WallSides.WallSide side, double height) {
+        if (regions(storey, side).noneMatch(Region::isDeep)) {
+            return List.of();
+        }
+        var out = new ArrayList<Found>();
+        var bare = new Surface.OuterSide(side.wall(), side.side());
+        for (var stretch : stretches(storey, side, bare, height)) {
+            var along = along(storey, side, stretch);
+            regions(storey, side).filter(Region::isDeep).forEach(region -> {
+                var corners = region.corners().stream()
+                        .map(c -> new Point(along.applyAsDouble(c.x().mm()), c.y().mm()))
+                        .toList();
+                for (var i = 0; i < corners.size(); i++) {
+                    var edge = new Segment(corners.get(i), corners.get((i + 1) % corners.size()));
+                    if (isOpen(edge, height)
+                            && stretch.outline().stream()
+                                    .anyMatch(o ->
+                                            o.contains(edge.middle()) || o.edgeDistance(edge.middle()) <= LEAST_MM)) {
+                        out.add(cheek(storey, stretch.frame(), region, i + 1, edge));
+                    }
+                }
+            });
+        }
+        return out;
+    }
+
+    /** Whether an edge of a region lies neither on the floor nor at the ceiling. */
+    private static boolean isOpen(Segment edge, double height) {
+        return Math.max(edge.a().y(), edge.b().y()) > LEAST_MM
+                && Math.min(edge.a().y(), edge.b().y()) < height - LEAST_MM;
+    }
+
+    private static Found cheek(LaidStorey storey, Frame side, Region region, int number, Segment edge) {
+        var deep = Math.abs(region.raised().mm());
+        var isLevel = Math.abs(edge.b().y() - edge.a().y()) <= LEAST_MM;
+        var foot = edge.a().y() < edge.b().y()
+                        || isLevel && edge.a().x() < edge.b().x()
+                ? edge.a()
+                : edge.b();
+        var into = side.along().left().times(region.isNiche() ? 1 : -1);
+        var frame = new Frame(
+                side.origin().plus(side.along().times(foot.x())),
+                side.levelMm() + foot.y(),
+                isLevel ? side.along() : into,
+                isLevel ? Up.LEVEL : Up.PLUMB);
+        var flat = isLevel ? new Box(0, 0, edge.length(), deep) : new Box(0, 0, deep, edge.length());
+        return found(storey.storey(), new Surface.Edge(region.id(), number), frame, List.of(Outline.of(flat.ring())));
     }
 
     /** A surface and the regions on it; of what lies over each other the later covers the earlier, where it is covered. */
@@ -306,19 +400,27 @@ public final class Surfaces {
                 storey.storey().wall(side.wall()).filter(w -> w.isCurved()).isPresent();
         if (isCurved) {
             var first = side.faces().getLast().reversed();
-            return List.of(upright(storey, surface, first, side.lengthMm(), heightMm, List.of()));
+            return List.of(upright(
+                    storey, surface, first, CeilingShape.level(side.lengthMm(), heightMm), onCurve(storey, side)));
         }
         return side.faces().stream()
                 .map(Segment::reversed)
                 .filter(f -> f.length() > LEAST_MM)
-                .map(f -> upright(storey, surface, f, f.length(), heightMm, openings(storey, side, f)))
+                .map(f -> upright(storey, surface, f, top(storey, surface, f, heightMm), openings(storey, side, f)))
                 .toList();
     }
 
+    /** How high a stretch of a wall's side is: up to its ceiling, whatever the shape of that. */
+    private static List<Point> top(LaidStorey storey, OnWall surface, Segment face, double heightMm) {
+        return surface instanceof Surface.WallSide
+                ? CeilingShape.along(storey, heightMm, face)
+                : CeilingShape.level(face.length(), heightMm);
+    }
+
     private static Found upright(
-            LaidStorey storey, OnWall surface, Segment face, double length, double height, List<Outline> holes) {
+            LaidStorey storey, OnWall surface, Segment face, List<Point> top, List<Outline> holes) {
         var frame = new Frame(face.a(), storey.storey().level().mm(), face.unit(), Up.PLUMB);
-        var whole = List.of(Outline.of(new Box(0, 0, length, height).ring()));
+        var whole = List.of(Outline.of(CeilingShape.below(top)));
         var left = holes.isEmpty() ? whole : Regions.difference(whole, holes);
         return found(storey.storey(), surface, frame, left);
     }
@@ -340,6 +442,13 @@ public final class Surfaces {
             }
         }
         return out;
+    }
+
+    /** The openings in the side of a curved wall, laid out flat. */
+    private static List<Outline> onCurve(LaidStorey storey, WallSides.WallSide side) {
+        return WallElevation.onCurve(storey, side).stream()
+                .map(h -> Outline.of(OpeningShape.of(h.cut().opening().kind(), h.box())))
+                .toList();
     }
 
     private static double heightMm(Opening opening) {
@@ -390,7 +499,8 @@ public final class Surfaces {
         return found(storey.storey(), new Surface.Reveal(opening.id()), frame, strip);
     }
 
-    private static List<Found> steps(LaidStorey storey, FixedParts.Flights stair) {
+    /** The treads and risers of a stair from its foot up. */
+    public static List<Found> steps(LaidStorey storey, FixedParts.Flights stair) {
         var out = new ArrayList<Found>();
         var level = storey.storey().level().mm();
         var id = stair.part().id();
@@ -445,6 +555,7 @@ public final class Surfaces {
                     Surface.Reveal _,
                     Surface.Threshold _,
                     Surface.Site _,
+                    Surface.Counter _,
                     Surface.Edge _,
                     Surface.Riser _,
                     Surface.Tread _,

@@ -28,6 +28,7 @@ public final class SurfacesAt {
         FLOOR,
         WALL,
         CEILING,
+        COUNTER,
         OUTSIDE
     }
 

@@ -7,20 +7,26 @@ import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.BuildUpLayer;
+import honeylamp.plan.ElementId.RegionId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
 import honeylamp.plan.View.Subject;
+import honeylamp.plan.Wall;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * A wall as it is seen from a room: all sides in one line, what covers them, what is in them and what stands before
@@ -28,6 +34,7 @@ import java.util.stream.Collectors;
  *
  * @param name of the room and the wall
  * @param towards the point of the compass in which it stands
+ * @param tops how high the wall and what is seen of the ceiling before it is
  * @param floor what the floor before the wall is built up of, from the top down
  * @param onFloor what lies on that floor; nothing outside
  * @param middle of the wall's face, in plan mm
@@ -37,7 +44,7 @@ public record WallElevation(
         String name,
         String towards,
         double lengthMm,
-        double heightMm,
+        Tops tops,
         List<Covered> covered,
         List<Hole> holes,
         List<Before> before,
@@ -47,12 +54,53 @@ public record WallElevation(
         Point into) {
     private static final double IN_LINE_MM = 1;
 
+    /** One stands so far before the wall behind one's back at least. */
+    private static final double BEFORE_FAR_WALL_MM = 40;
+
+    /** Chords lie so far beside the curve they stand for. */
+    private static final double ON_CURVE_MM = 10;
+
     /** Freezes the lists. */
     public WallElevation {
         covered = List.copyOf(covered);
         holes = List.copyOf(holes);
         before = List.copyOf(before);
         floor = List.copyOf(floor);
+    }
+
+    /**
+     * How high a wall is from its left end to its right, in mm along it and up.
+     *
+     * @param ceiling the same where one stands: a ceiling that rises from the wall is seen between both
+     */
+    public record Tops(List<Point> wall, List<Point> ceiling) {
+        public Tops {
+            wall = List.copyOf(wall);
+            ceiling = List.copyOf(ceiling);
+        }
+
+        static Tops level(double lengthMm, double heightMm) {
+            var top = CeilingShape.level(lengthMm, heightMm);
+            return new Tops(top, top);
+        }
+
+        /** The face of the wall. */
+        public Ring face() {
+            return CeilingShape.below(wall);
+        }
+
+        /** What is not cut: the wall and the ceiling before it. */
+        public Ring seen() {
+            return CeilingShape.below(ceiling);
+        }
+    }
+
+    /** How high what is seen is at its highest. */
+    public double heightMm() {
+        return Stream.concat(tops.wall.stream(), tops.ceiling.stream())
+                .mapToDouble(Point::y)
+                .max()
+                .orElse(0);
     }
 
     /** How thick the floor is. */
@@ -68,7 +116,18 @@ public record WallElevation(
      *
      * @param firstIsLeft whether its first jamb lies to the left
      */
-    public record Hole(OpeningCut cut, Box box, boolean firstIsLeft) {}
+    public record Hole(OpeningCut cut, Box box, boolean firstIsLeft) {
+        /** From its first jamb to its second, in mm from the left end of the wall. */
+        static Hole between(OpeningCut cut, double first, double second) {
+            var opening = cut.opening();
+            var box = new Box(
+                    Math.min(first, second),
+                    opening.sill().mm(),
+                    Math.max(first, second),
+                    opening.head().mm());
+            return new Hole(cut, box, first < second);
+        }
+    }
 
     /**
      * A piece before the wall.
@@ -140,11 +199,15 @@ public record WallElevation(
                     .filter(_ -> seen.stream().noneMatch(line -> inLine(line, edge)))
                     .findFirst()
                     .ifPresent(s -> {
-                        seen.add(edge);
+                        seen.addAll(isCurved(storey, s) ? s.faces() : List.of(edge));
                         out.add(new Subject.Elevation(storey.storey().id(), id.get(), s.wall(), s.side()));
                     });
         }
         return out;
+    }
+
+    private static boolean isCurved(LaidStorey storey, WallSide side) {
+        return storey.storey().wall(side.wall()).filter(Wall::isCurved).isPresent();
     }
 
     static boolean inLine(Segment line, Segment other) {
@@ -158,8 +221,7 @@ public record WallElevation(
                 .max(Comparator.comparingDouble(Segment::length))
                 .orElseThrow()
                 .reversed();
-        var isCurved =
-                storey.storey().wall(side.wall()).filter(w -> w.isCurved()).isPresent();
+        var isCurved = isCurved(storey, side);
         var sides = isCurved
                 ? List.of(side)
                 : WallSides.of(storey.geometry(), room).stream()
@@ -186,33 +248,58 @@ public record WallElevation(
         var steps = isCurved ? List.<Covered>of() : steps(storey, room, line, from, depthMm);
         var height = mark.fit().height().orElse(storey.storey().height()).mm();
         var walls = sides.stream().map(WallSide::wall).collect(Collectors.toSet());
-        var holes = isCurved ? List.<Hole>of() : holes(storey, walls, line, from, to);
+        var holes = isCurved ? onCurve(storey, side) : holes(storey, walls, line, from, to);
         var into = line.unit().left().times(-1);
         covered.addAll(steps);
         return new WallElevation(
                 (room.name().isBlank() ? "Room" : room.name()) + ", wall in the " + side.towards(),
                 side.towards(),
                 isCurved ? side.lengthMm() : to - from,
-                height,
+                isCurved
+                        ? Tops.level(side.lengthMm(), height)
+                        : tops(storey, room, height, new Segment(line.at(from), line.at(to)), depthMm),
                 covered,
                 holes,
-                isCurved ? List.of() : before(storey.geometry().furnishingsIn(room), line, from, to, depthMm),
+                isCurved
+                        ? beforeCurve(storey.geometry().furnishingsIn(room), side, depthMm)
+                        : before(storey.geometry().furnishingsIn(room), line, from, to, depthMm),
                 FloorSteps.layers(mark),
                 Optional.of(mark.floor()),
                 line.at((from + to) / 2),
                 into);
     }
 
+    /** The ceiling along a wall, and as far before it as one sees, no farther than the room is deep. */
+    private static Tops tops(LaidStorey storey, Room room, double clearMm, Segment line, double depthMm) {
+        var wall = CeilingShape.along(storey, clearMm, line);
+        var deep = room.outline().shell().corners().stream()
+                .mapToDouble(c -> -line.offset(c))
+                .max()
+                .orElse(0);
+        var before = CeilingShape.along(
+                storey, clearMm, line.shiftedLeft(-Math.min(depthMm, Math.max(0, deep - BEFORE_FAR_WALL_MM))));
+        return new Tops(wall, before);
+    }
+
     /** The edges of raised regions before a wall that are seen with it, the farthest from the eye first. */
     private static List<Covered> steps(LaidStorey storey, Room room, Segment line, double from, double depthMm) {
         return Surfaces.ofRoom(storey, room, room.mark().orElseThrow()).stream()
-                .filter(f -> f.surface() instanceof Surface.Edge
+                .filter(f -> f.surface() instanceof Surface.Edge(var region, var _)
+                        && isOnFloor(storey, region)
                         && f.frame().levelMm() >= storey.storey().level().mm()
                         && f.frame().along().dot(line.unit()) > 0.99)
                 .filter(f -> -line.offset(f.frame().origin()) <= depthMm)
                 .sorted(Comparator.comparingDouble(f -> -line.offset(f.frame().origin())))
                 .map(f -> new Covered(f, line.along(f.frame().origin()) - from))
                 .toList();
+    }
+
+    private static boolean isOnFloor(LaidStorey storey, RegionId id) {
+        return storey.storey()
+                .elements()
+                .find(Region.class, id)
+                .filter(r -> r.on() instanceof Region.Floors)
+                .isPresent();
     }
 
     private static boolean lies(Segment line, Surfaces.Found found) {
@@ -228,18 +315,57 @@ public record WallElevation(
             var b = line.along(cut.middle().b()) - from;
             var isSeen = Math.max(a, b) > IN_LINE_MM && Math.min(a, b) < to - from - IN_LINE_MM;
             if (isSeen && walls.contains(cut.host().id())) {
-                var opening = cut.opening();
-                out.add(new Hole(
-                        cut,
-                        new Box(
-                                Math.min(a, b),
-                                opening.sill().mm(),
-                                Math.max(a, b),
-                                opening.head().mm()),
-                        a < b));
+                out.add(Hole.between(cut, a, b));
             }
         }
         out.sort(Comparator.comparingDouble(h -> h.box.minX()));
+        return out;
+    }
+
+    /** The openings in the side of a curved wall, from left to right, measured along it. */
+    static List<Hole> onCurve(LaidStorey storey, WallSide side) {
+        var out = new ArrayList<Hole>();
+        for (var cut : storey.geometry().cuts()) {
+            var face = side.side() == Swing.LEFT ? cut.leftFace() : cut.rightFace();
+            if (cut.host().id().equals(side.wall()) && side.distance(face.middle()) <= ON_CURVE_MM) {
+                var a = side.along(face.a());
+                var b = side.along(face.b());
+                if (Math.abs(b - a) > IN_LINE_MM) {
+                    out.add(Hole.between(cut, a, b));
+                }
+            }
+        }
+        out.sort(Comparator.comparingDouble(h -> h.box.minX()));
+        return out;
+    }
+
+    /** The pieces before a curved wall, each where it is nearest to it, the farthest from it last. */
+    private static List<Before> beforeCurve(List<Furnishing> pieces, WallSide side, double depthMm) {
+        var out = new ArrayList<Before>();
+        for (var piece : pieces) {
+            var corners = Picking.footprint(piece).corners();
+            var away = corners.stream().mapToDouble(side::distance).summaryStatistics();
+            var along = corners.stream().mapToDouble(side::along).summaryStatistics();
+            if (away.getMin() <= depthMm && along.getMax() - along.getMin() > IN_LINE_MM) {
+                var middle = side.along(piece.at().point());
+                var look = side.into(piece.at().point()).times(-1).angleDeg()
+                        - Point.direction(90 + piece.turnDeg()).angleDeg();
+                var half = Math.abs(piece.width().mm() / 2 * Math.cos(Math.toRadians(look)))
+                        + Math.abs(piece.depth().mm() / 2 * Math.sin(Math.toRadians(look)));
+                out.add(new Before(
+                        piece,
+                        new Box(
+                                middle - half,
+                                piece.bottom().mm(),
+                                middle + half,
+                                piece.top().mm()),
+                        away.getMin(),
+                        away.getMax(),
+                        middle,
+                        look));
+            }
+        }
+        out.sort(Comparator.comparingDouble(Before::awayMm));
         return out;
     }
 

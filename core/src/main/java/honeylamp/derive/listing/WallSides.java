@@ -49,6 +49,40 @@ public final class WallSides {
             double lengthMm,
             double takenMm,
             double longestFreeMm) {
+        /**
+         * How far a point lies along the side laid out flat, from its left end as one sees it from the room: of where it is
+         * nearest to.
+         */
+        public double along(Point p) {
+            var from = 0.0;
+            var least = Double.POSITIVE_INFINITY;
+            var out = 0.0;
+            for (var face : faces.reversed()) {
+                var seen = face.reversed();
+                var away = seen.distance(p);
+                if (away < least) {
+                    least = away;
+                    out = from + Math.clamp(seen.along(p), 0, seen.length());
+                }
+                from += seen.length();
+            }
+            return out;
+        }
+
+        /** How far a point lies from the side. */
+        public double distance(Point p) {
+            return faces.stream().mapToDouble(f -> f.distance(p)).min().orElse(Double.POSITIVE_INFINITY);
+        }
+
+        /** Into the room, of length one, where a point is nearest to. */
+        Point into(Point p) {
+            return faces.stream()
+                    .min(Comparator.comparingDouble(f -> f.distance(p)))
+                    .orElseThrow()
+                    .unit()
+                    .left();
+        }
+
         /** What is left of the length. */
         public double leftMm() {
             return Math.max(0, lengthMm - takenMm);
@@ -75,11 +109,27 @@ public final class WallSides {
             }
         }
         return found.stream()
-                .map(f -> side(geometry, room, f.wall, f.side, List.copyOf(f.faces)))
+                .map(f -> side(geometry, room, f.wall, f.side, chained(f.faces)))
                 .sorted(Comparator.comparingDouble(WallSide::lengthMm)
                         .reversed()
                         .thenComparing(WallSide::wall, ElementId.ORDER))
                 .toList();
+    }
+
+    /** Faces of a curved side that follow each other, although the ring of the room begins among them. */
+    private static List<Segment> chained(List<Segment> faces) {
+        var last = faces.size() - 1;
+        if (last < 1 || faces.get(last).b().distance(faces.getFirst().a()) > ON_FACE_MM) {
+            return List.copyOf(faces);
+        }
+        for (var i = 0; i < last; i++) {
+            if (faces.get(i).b().distance(faces.get(i + 1).a()) > ON_FACE_MM) {
+                var out = new ArrayList<>(faces.subList(i + 1, faces.size()));
+                out.addAll(faces.subList(0, i + 1));
+                return List.copyOf(out);
+            }
+        }
+        return List.copyOf(faces);
     }
 
     private static Optional<WallPiece> piece(StoreyGeometry geometry, Segment edge) {

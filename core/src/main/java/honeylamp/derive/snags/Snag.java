@@ -115,6 +115,8 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
         NARROW_WAY("narrow way", Subject.OTHER, Mends.BY_A_PERSON),
         /** A part of a surface that was outlined and lies on none. */
         REGION_OFF_SURFACE("region on no surface", Subject.OTHER, Mends.BY_A_PERSON),
+        /** A niche as deep as its wall is thick. */
+        NICHE_TOO_DEEP("niche too deep", Subject.OTHER, Mends.BY_ITSELF),
         /** A plan that does not fit its sheet at the scale asked for. */
         OFF_SHEET("plan leaves its sheet", Subject.OTHER, Mends.BY_A_PERSON),
         /** A dimension whose point is gone. */

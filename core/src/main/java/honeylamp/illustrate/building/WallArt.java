@@ -100,6 +100,12 @@ public final class WallArt {
         if (!light.isEmpty()) {
             out.add(new Mark.Clip(whole, light)); // the clip hides what rounding leaves beyond the outline
         }
+        var painted = lamp == Lamp.DRAFT || storey.storey().hasWorks()
+                ? List.<Mark>of()
+                : PaintedCuts.of(storey, frame, pens);
+        if (!painted.isEmpty()) {
+            out.add(new Mark.Clip(whole, painted));
+        }
         if (isPencilled) {
             out.add(new Mark.Clip(whole, List.of(pencilled(fills))));
         }

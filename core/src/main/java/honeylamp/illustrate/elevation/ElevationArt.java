@@ -3,12 +3,13 @@ package honeylamp.illustrate.elevation;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.symbol.SideView.From;
+import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.listing.WallElevation.Before;
 import honeylamp.derive.listing.WallElevation.Covered;
 import honeylamp.derive.listing.WallElevation.Hole;
+import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidView;
-import honeylamp.derive.tiers.RoundedParts;
 import honeylamp.derive.walls.OpeningShape;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Layer;
@@ -17,6 +18,7 @@ import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Blend;
 import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Pen;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
@@ -32,22 +34,29 @@ import honeylamp.illustrate.pen.DrawnByHand;
 import honeylamp.illustrate.pen.Fading;
 import honeylamp.illustrate.pen.PaperRoom;
 import honeylamp.illustrate.pen.Pens;
-import honeylamp.illustrate.words.DimensionArt;
+import honeylamp.plan.Annotation;
 import honeylamp.plan.Opening;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Position;
+import honeylamp.plan.Region;
 import honeylamp.plan.Role;
+import honeylamp.plan.RoomMark;
 import honeylamp.plan.Showing;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Stand;
 import honeylamp.plan.Surface;
+import honeylamp.plan.TileEdge;
 import honeylamp.plan.View;
+import honeylamp.takeoff.CutNumbers;
+import honeylamp.takeoff.CutNumbers.Numbered;
 import honeylamp.takeoff.JointsThrough;
-import honeylamp.units.Length;
+import honeylamp.takeoff.TileEdges;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Optional;
-import java.util.TreeSet;
+import java.util.function.BiConsumer;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -57,20 +66,16 @@ public final class ElevationArt {
     /** Room for rows of dimensions: two at the left and below, one at the right. */
     public static final PaperRoom ROOM = new PaperRoom(20, 12, 1, 20);
 
-    private static final double FIRST_ROW_PAPER_MM = 8;
-    private static final double NEXT_ROW_PAPER_MM = 7;
-
-    /** On smaller pictures than this there is no room for the lengths of parts. */
-    private static final double FINEST_SCALE = 125;
-
     /** The floor and the walls beside are cut so far, in mm. */
-    private static final double CUT_MM = 120;
+    static final double CUT_MM = 120;
 
     private static final double FRAME_MM = 60;
     private static final double LAYER_LIGHTER = 0.35;
 
     /** Joints of a floor are shown so deep. */
     private static final double JOINT_MM = 35;
+
+    private static final double LEAST_TRIM_PAPER_MM = 0.12;
 
     private static final double SAME_MM = 1;
 
@@ -82,6 +87,11 @@ public final class ElevationArt {
 
     private static final double MOST_SHADOW_MM = 450;
     private static final double MOST_REVEAL_MM = 120;
+
+    /** What is worked out once for a plan. */
+    private enum About {
+        NUMBERS
+    }
 
     /** Whether a wall is the first or the last of those side by side, and whether one sees it from outside. */
     private record Lies(boolean first, boolean last, boolean outside) {}
@@ -103,12 +113,18 @@ public final class ElevationArt {
         this.lamp = lamp;
         this.pens = Pens.of(view.look(), frame.scale());
         this.finishes = new FloorArt(frame, pens, view.look().textureStrength());
-        this.furniture = new FurnitureArt(frame, pens, lamp, new Remembered());
+        this.furniture = new FurnitureArt(frame, pens, lamp, new Remembered())
+                .covered(view.storey().storey(), view.look().textureStrength());
     }
 
     /** The picture of walls from the front; nothing if they are gone. */
-    public static Drawing of(LaidView view, View.Subject.Front subject, PaperFrame frame, Lamp lamp) {
+    public static Drawing of(
+            LaidView view, View.Subject.Front subject, PaperFrame frame, Lamp lamp, Remembered remembered) {
         var walls = WallElevation.all(view.storey(), subject);
+        var isNumbered = view.view().annotation().tiles() == Annotation.Tiles.NUMBERED;
+        List<Numbered> numbers = isNumbered
+                ? remembered.answerOf(About.NUMBERS, List.of(view.plan()), () -> CutNumbers.of(view.plan()))
+                : List.of();
         var each = new ArrayList<ElevationArt>();
         var from = 0.0;
         for (var i = 0; i < walls.size(); i++) {
@@ -117,7 +133,7 @@ public final class ElevationArt {
             each.add(new ElevationArt(view, walls.get(i), lies, there, lamp));
             from += walls.get(i).lengthMm();
         }
-        return drawing(view, each, frame, lamp).with(differing(view, subject, each));
+        return drawing(view, each, frame, lamp, numbers).with(differing(view, subject, each));
     }
 
     /** What differs from the arrangement the view is marked against; nothing where walls came or went. */
@@ -146,7 +162,8 @@ public final class ElevationArt {
                 .reduce(Box::union);
     }
 
-    private static Drawing drawing(LaidView view, List<ElevationArt> walls, PaperFrame frame, Lamp lamp) {
+    private static Drawing drawing(
+            LaidView view, List<ElevationArt> walls, PaperFrame frame, Lamp lamp, List<Numbered> numbers) {
         var layers = new ArrayList<Layer>();
         var look = view.look();
         add(layers, view, frame, LayerKind.FLOOR, Kind.FINISHES, all(walls, ElevationArt::covered));
@@ -159,7 +176,26 @@ public final class ElevationArt {
         }
         add(layers, view, frame, LayerKind.TOPS, Kind.FURNITURE, all(walls, ElevationArt::pieces));
         add(layers, view, frame, LayerKind.POCHE, Kind.WALLS, all(walls, ElevationArt::cut));
-        add(layers, view, frame, LayerKind.DIMENSIONS, Kind.DIMENSIONS, all(walls, ElevationArt::dimensions));
+        if (!walls.isEmpty()) {
+            var measured = walls.stream()
+                    .map(w -> new FrontDimensions.OfWall(w.wall, w.frame, w.measured()))
+                    .toList();
+            var pens = Pens.of(look, frame.scale());
+            add(
+                    layers,
+                    view,
+                    frame,
+                    LayerKind.DIMENSIONS,
+                    Kind.DIMENSIONS,
+                    new FrontDimensions(view, pens, measured).marks());
+        }
+        add(
+                layers,
+                view,
+                frame,
+                LayerKind.DIMENSIONS,
+                Kind.DIMENSIONS,
+                all(walls, w -> new NumbersInFront(view, w.wall, w.frame, w.pens).of(numbers)));
         return new Drawing(layers);
     }
 
@@ -186,7 +222,7 @@ public final class ElevationArt {
      */
     private List<Mark> shade() {
         var out = new ArrayList<Mark>();
-        var face = Figure.ring(new Box(0, 0, wall.lengthMm(), wall.heightMm()).ring());
+        var face = Figure.ring(wall.tops().face());
         if (view.view().seen().shows(Kind.FURNITURE)) {
             var parts = new ArrayList<Outline>();
             for (var before : wall.before()) {
@@ -197,6 +233,22 @@ public final class ElevationArt {
             }
             shadow(out, face, parts);
         }
+        deepRegions((each, region) -> {
+            var deep = region.raised().mm();
+            for (var part : each.surface().outline()) {
+                var ring = moved(part, each.fromMm());
+                if (region.isNiche()) {
+                    var by = Math.min(MOST_REVEAL_MM, -deep);
+                    var lit = ring.through(Affine.move(by, -by));
+                    shadow(out, Figure.ring(ring.shell()), Regions.difference(List.of(ring), List.of(lit)));
+                } else {
+                    var parts = Regions.difference(
+                            List.of(Outline.of(thrown(ring.bounds(), 0, Math.min(MOST_SHADOW_MM, deep)))),
+                            List.of(ring));
+                    shadow(out, face, parts);
+                }
+            }
+        });
         if (view.view().seen().shows(Kind.OPENINGS)) {
             for (var hole : wall.holes()) {
                 var ring = OpeningShape.of(hole.cut().opening().kind(), hole.box());
@@ -206,6 +258,20 @@ public final class ElevationArt {
             }
         }
         return out;
+    }
+
+    /** The niches in the wall, and what of it is built out. */
+    private void deepRegions(BiConsumer<Covered, Region> each) {
+        for (var covered : wall.covered()) {
+            if (covered.surface().surface() instanceof Surface.OwnRegion(var id)) {
+                view.storey()
+                        .storey()
+                        .elements()
+                        .find(Region.class, id)
+                        .filter(Region::isDeep)
+                        .ifPresent(region -> each.accept(covered, region));
+            }
+        }
     }
 
     private void shadow(List<Mark> out, Figure within, List<Outline> parts) {
@@ -238,7 +304,8 @@ public final class ElevationArt {
     /** The wall as bare plaster, and over it what covers it, beginning where its own frame begins. */
     private List<Mark> covered() {
         var out = new ArrayList<Mark>();
-        var whole = frame.paper(Figure.ring(new Box(0, 0, wall.lengthMm(), wall.heightMm()).ring()));
+        var whole = frame.paper(Figure.ring(wall.tops().face()));
+        ceiling(out);
         if (lamp != Lamp.DRAFT) {
             out.add(new Mark.Fill(
                     whole, Ink.of(pens.colour(Role.BARE_FLOOR).lighter(0.03).argb())));
@@ -255,7 +322,74 @@ public final class ElevationArt {
                                 frame.paper(moved(o, each.fromMm()).path()), pens.trim(), pens.innerInk())));
             }
         }
+        trims(out);
+        deepRegions((each, _) -> each.surface()
+                .outline()
+                .forEach(o -> out.add(
+                        new Mark.Stroke(frame.paper(moved(o, each.fromMm()).path()), pens.leaf(), pens.ink()))));
         return out;
+    }
+
+    /** The ceiling where it rises from the wall, in the tone of plaster in shade, its line at the wall fine. */
+    private void ceiling(List<Mark> out) {
+        if (wall.tops().ceiling().equals(wall.tops().wall())) {
+            return;
+        }
+        var seen = frame.paper(Figure.ring(notCut()));
+        if (lamp != Lamp.DRAFT) {
+            out.add(new Mark.Fill(
+                    seen, Ink.of(pens.colour(Role.BARE_FLOOR).lighter(-0.02).argb())));
+        }
+        var edge = wall.tops().wall().stream().map(frame::paper).toArray(Point[]::new);
+        out.add(new Mark.Stroke(Figure.line(edge), pens.trim(), pens.innerInk()));
+    }
+
+    /** The wall, and what of the ceiling is higher than it. */
+    private Ring notCut() {
+        var tops = wall.tops();
+        return tops.ceiling().equals(tops.wall())
+                ? tops.face()
+                : Regions.union(List.of(Outline.of(tops.face()), Outline.of(tops.seen()))).stream()
+                        .map(Outline::shell)
+                        .max(Comparator.comparingDouble(Ring::area))
+                        .orElseGet(tops::face);
+    }
+
+    /** Trims along the edges of tiles, if the room has any. */
+    private void trims(List<Mark> out) {
+        var room = wall.covered().stream()
+                .flatMap(c -> c.surface().surface() instanceof Surface.OnWall on ? on.room().stream() : Stream.empty())
+                .findFirst()
+                .flatMap(id -> view.storey().geometry().rooms().stream()
+                        .filter(r ->
+                                r.mark().map(RoomMark::id).filter(id::equals).isPresent())
+                        .findFirst());
+        var edge = room.flatMap(Room::mark).map(m -> m.fit().tileEdge());
+        if (edge.filter(e -> e.form() == TileEdge.Form.TRIM).isEmpty()) {
+            return;
+        }
+        var from = new HashMap<Surfaces.Frame, Double>();
+        wall.covered().forEach(c -> from.putIfAbsent(c.surface().frame(), c.fromMm()));
+        var path = Figure.builder();
+        // beside the line of what the tiles end at
+        var aside = Math.max(edge.get().width().mm(), frame.planMm(LEAST_TRIM_PAPER_MM)) / 2
+                + frame.planMm(pens.cutPost().widthMm() / 2);
+        for (var each :
+                TileEdges.of(view.storey(), room.get(), room.get().mark().orElseThrow())) {
+            Optional.ofNullable(from.get(each.frame()))
+                    .map(by -> new Point(by, 0).plus(each.ontoTiles().times(aside)))
+                    .map(by -> each.line()
+                            .part(-aside, each.line().length() + aside) // so that they meet at corners
+                            .moved(by))
+                    .ifPresent(line -> path.line(frame.paper(line.a()), frame.paper(line.b())));
+        }
+        var trims = path.build();
+        var width = Math.max(LEAST_TRIM_PAPER_MM, edge.get().width().mm() / frame.scale());
+        var tone = Materials.of(edge.get().material())
+                .map(m -> m.in(pens.look()).tone())
+                .orElseGet(() -> pens.colour(Role.METAL));
+        out.add(new Mark.Stroke(trims, Pen.butt(width + 2 * pens.trim().widthMm()), pens.innerInk()));
+        out.add(new Mark.Stroke(trims, Pen.butt(width), Ink.of(tone.argb())));
     }
 
     private Optional<Mark> covered(Covered each) {
@@ -315,7 +449,11 @@ public final class ElevationArt {
         }
         if (kind.isWindow()) {
             var sill = new Box(box.minX() - 40, box.minY() - 30, box.maxX() + 40, box.minY());
-            out.add(new Mark.Stroke(frame.paper(Figure.ring(sill.ring())), pens.leaf(), pens.ink()));
+            var board = frame.paper(Figure.ring(sill.ring()));
+            if (lamp != Lamp.DRAFT) {
+                out.add(new Mark.Fill(board, pens.ink(Role.FRAME)));
+            }
+            out.add(new Mark.Stroke(board, pens.leaf(), pens.ink()));
         } else {
             // the two lines meet at the side of the hinges, as drawings show how a leaf hangs
             var middle = inner.centre().y();
@@ -348,8 +486,7 @@ public final class ElevationArt {
                 piece(out, before);
             }
         }
-        var face = new Box(0, 0, wall.lengthMm(), wall.heightMm());
-        return out.isEmpty() ? out : List.of(new Mark.Clip(frame.paper(Figure.ring(face.ring())), out));
+        return out.isEmpty() ? out : List.of(new Mark.Clip(frame.paper(Figure.ring(notCut())), out));
     }
 
     private void piece(List<Mark> out, Before before) {
@@ -384,9 +521,7 @@ public final class ElevationArt {
                 ? Figure.ring(new Box(left, -CUT_MM, right, 0).ring())
                 : Figure.builder()
                         .ring(new Box(left, -CUT_MM - wall.floorMm(), right, top).ring())
-                        .ring(new Box(0, 0, wall.lengthMm(), wall.heightMm())
-                                .ring()
-                                .reversed())
+                        .ring(notCut().counterClockwise().reversed())
                         .build();
         var out = new ArrayList<Mark>();
         if (lamp != Lamp.DRAFT) {
@@ -395,10 +530,7 @@ public final class ElevationArt {
         }
         floor(out);
         joints(out);
-        out.add(new Mark.Stroke(
-                frame.paper(Figure.ring(new Box(0, 0, wall.lengthMm(), wall.heightMm()).ring())),
-                pens.cutWall(),
-                pens.ink()));
+        out.add(new Mark.Stroke(frame.paper(Figure.ring(notCut())), pens.cutWall(), pens.ink()));
         return out;
     }
 
@@ -434,92 +566,12 @@ public final class ElevationArt {
         }
     }
 
-    private List<Mark> dimensions() {
-        var out = new ArrayList<Mark>();
-        var across = stops(
-                wall.lengthMm(),
-                wall.holes().stream()
-                        .flatMap(h -> Stream.of(h.box().minX(), h.box().maxX())));
-        rows(out, across, wall.lengthMm(), (at, row) -> {
-            var from = frame.paper(new Point(at, -CUT_MM - wall.floorMm()));
-            return List.of(from, new Point(from.x(), from.y() + row));
-        });
-        if (lies.first) {
-            var up = stops(
-                    wall.heightMm(),
-                    wall.holes().stream()
-                            .flatMap(h -> Stream.of(h.box().minY(), h.box().maxY())));
-            rows(out, up, wall.heightMm(), (at, row) -> {
-                var from = frame.paper(new Point(-CUT_MM, at));
-                return List.of(from, new Point(from.x() - row, from.y()));
-            });
-        }
-        var courses = courses();
-        if (lies.last && courses.size() > 2 && frame.scale() <= FINEST_SCALE) {
-            row(out, courses, FIRST_ROW_PAPER_MM, (at, row) -> {
-                var from = frame.paper(new Point(wall.lengthMm() + CUT_MM, at));
-                return List.of(from, new Point(from.x() + row, from.y()));
-            });
-        }
+    /** What of the wall is measured: openings, niches, what is built out. */
+    private List<Box> measured() {
+        var out = new ArrayList<>(wall.holes().stream().map(Hole::box).toList());
+        deepRegions((each, _) -> each.surface()
+                .outline()
+                .forEach(o -> out.add(moved(o, each.fromMm()).bounds())));
         return out;
-    }
-
-    /** The heights at which courses of what covers the wall end. */
-    private List<Double> courses() {
-        return stops(
-                wall.heightMm(),
-                wall.covered().stream()
-                        .filter(c -> (c.surface().surface() instanceof Surface.WallSide
-                                        || c.surface().surface() instanceof Surface.OuterSide)
-                                && c.surface().finish().isPresent())
-                        .flatMap(c -> c.surface().outline().stream())
-                        .map(Outline::bounds)
-                        .flatMap(b -> Stream.of(b.minY(), b.maxY())));
-    }
-
-    /** Where something begins or ends, from 0 to all of it. */
-    private static List<Double> stops(double all, Stream<Double> within) {
-        var out = new TreeSet<Double>();
-        out.add(0.0);
-        out.add(all);
-        within.filter(at -> at > SAME_MM && at < all - SAME_MM).forEach(at -> {
-            if (out.floor(at) == null || at - out.floor(at) > SAME_MM) {
-                out.add(at);
-            }
-        });
-        return List.copyOf(out);
-    }
-
-    private interface OnRow {
-        List<Point> at(double stopMm, double rowPaperMm);
-    }
-
-    /** The parts, and outside them the whole, unless there is but one part. */
-    private void rows(List<Mark> out, List<Double> stops, double all, OnRow place) {
-        if (frame.scale() > FINEST_SCALE) {
-            row(out, List.of(0.0, all), FIRST_ROW_PAPER_MM, place);
-            return;
-        }
-        row(out, stops, FIRST_ROW_PAPER_MM, place);
-        if (stops.size() > 2) {
-            row(out, List.of(0.0, all), FIRST_ROW_PAPER_MM + NEXT_ROW_PAPER_MM, place);
-        }
-    }
-
-    private void row(List<Mark> out, List<Double> stops, double paperMm, OnRow place) {
-        var parts = new ArrayList<Length>();
-        for (var i = 0; i + 1 < stops.size(); i++) {
-            parts.add(RoundedParts.part(stops.get(i + 1) - stops.get(i)));
-        }
-        var texts = RoundedParts.of(parts, view.shownIn());
-        var places = stops.stream().map(s -> place.at(s, paperMm)).toList();
-        var row = new ArrayList<Mark>();
-        new DimensionArt(frame, pens)
-                .row(
-                        row,
-                        places.stream().map(List::getFirst).toList(),
-                        places.stream().map(List::getLast).toList(),
-                        texts);
-        row.forEach(m -> out.add(m instanceof Mark.Text figure ? figure.in(pens.figureInk()) : m));
     }
 }

@@ -1,5 +1,8 @@
 package honeylamp.illustrate.furniture;
 
+import honeylamp.catalogue.Material;
+import honeylamp.catalogue.Materials;
+import honeylamp.catalogue.piece.Counters;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.symbol.SideView;
 import honeylamp.catalogue.symbol.Symbol;
@@ -14,20 +17,26 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
+import honeylamp.illustrate.ground.FloorArt;
 import honeylamp.illustrate.paper.Depth;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Detail;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.FurnishingId;
+import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Oklch;
 import honeylamp.plan.Role;
 import honeylamp.plan.Sense;
 import honeylamp.plan.Stand;
+import honeylamp.plan.Storey;
 import honeylamp.plan.Wall;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -51,11 +60,13 @@ public final class FurnitureArt {
     private final Pens pens;
     private final Lamp lamp;
     private final Remembered remembered;
+    private final Map<FurnishingId, Finish> counters;
+    private final double strength;
 
     /** What the marks of a piece depend on beside it. */
     private static final int PIECES_PER_CURVE = 6;
 
-    private record Drawn(SymbolShape.Level level, Lamp lamp) {}
+    private record Drawn(SymbolShape.Level level, Lamp lamp, Optional<Finish> counter) {}
 
     /**
      * Draws with pens on paper.
@@ -63,11 +74,43 @@ public final class FurnitureArt {
      * @param remembered what was drawn before on this paper, with these pens
      */
     public FurnitureArt(PaperFrame frame, Pens pens, Lamp lamp, Remembered remembered) {
+        this(frame, pens, lamp, remembered, Map.of(), 0);
+    }
+
+    private FurnitureArt(
+            PaperFrame frame,
+            Pens pens,
+            Lamp lamp,
+            Remembered remembered,
+            Map<FurnishingId, Finish> counters,
+            double strength) {
         this.remembered = remembered;
+        this.counters = counters;
+        this.strength = strength;
         this.frame = frame;
         this.detail = new Detail(frame.scale());
         this.pens = pens;
         this.lamp = lamp;
+    }
+
+    /** The same for the pieces of a storey, whose counters may be covered; their pattern is seen so strongly. */
+    public FurnitureArt covered(Storey storey, double textureStrength) {
+        return new FurnitureArt(frame, pens, lamp, remembered, Counters.finishes(storey), textureStrength);
+    }
+
+    private record Covered(Material material, Finish finish) {}
+
+    /** What covers the counter of a piece, if it is a material that is known. */
+    private Optional<Covered> counter(Furnishing piece) {
+        return Optional.ofNullable(counters.get(piece.id()))
+                .flatMap(finish -> Materials.of(finish).map(material -> new Covered(material, finish)));
+    }
+
+    /** The colour a role has on a piece; empty if it is that of the look. */
+    private Optional<Oklch> tone(Furnishing piece, Role role) {
+        return (role == Role.COUNTER ? counter(piece) : Optional.<Covered>empty())
+                .map(c -> c.material.in(pens.look()).as(c.finish).tone())
+                .or(() -> piece.tone(role));
     }
 
     /** Pieces in the order in which they are drawn: what lies on something after what it may lie on. */
@@ -83,8 +126,8 @@ public final class FurnitureArt {
     /** The marks of one level of all pieces, lower pieces first. */
     public List<Mark> marks(List<Furnishing> pieces, SymbolShape.Level level) {
         var out = new ArrayList<Mark>();
-        var drawn = new Drawn(level, lamp);
         for (var piece : lowestFirst(pieces)) {
+            var drawn = new Drawn(level, lamp, Optional.ofNullable(counters.get(piece.id())));
             out.addAll(remembered.answerAbout(drawn, piece, () -> List.copyOf(marks(piece, level))));
         }
         return out;
@@ -195,7 +238,7 @@ public final class FurnitureArt {
     }
 
     private Ink side(Furnishing piece, Role role) {
-        var tone = piece.tone(role).orElseGet(() -> pens.colour(role));
+        var tone = tone(piece, role).orElseGet(() -> pens.colour(role));
         return pens.of(tone.lighter(-Depth.SIDE_DARKER));
     }
 
@@ -210,10 +253,32 @@ public final class FurnitureArt {
             for (var part : kind.symbol(piece).parts()) {
                 if (part.level() == level && detail.shows(part.detail())) {
                     part(out, piece, part, part.path().through(toPaper));
+                    if (Counters.is(part)) {
+                        laid(out, piece, part, there);
+                    }
                 }
             }
         });
         return out;
+    }
+
+    /** What covers a counter, over its tone and within its outline. */
+    private void laid(List<Mark> out, Furnishing piece, SymbolShape part, PaperFrame there) {
+        if (lamp == Lamp.DRAFT || piece.works() == Wall.Works.REMOVED) {
+            return;
+        }
+        counter(piece).ifPresent(covered -> {
+            var top = part.path().through(piece.placing());
+            var finish = Counters.frame(piece, 0).inPlan(covered.finish);
+            out.add(new FloorArt(there, pens, strength)
+                    .floor(
+                            top,
+                            top.bounds(),
+                            covered.material,
+                            finish,
+                            piece.id().seed()));
+            out.add(new Mark.Stroke(there.paper(top), outline(piece), pens.furnitureInk()));
+        });
     }
 
     /** The marks of a piece seen level from a side; its middle at the foot is where {@code toPaper} takes the origin. */
@@ -303,7 +368,7 @@ public final class FurnitureArt {
     private Ink fill(Furnishing piece, Role tone) {
         return lamp == Lamp.DRAFT
                 ? pens.ink(Role.PAPER)
-                : piece.tone(tone).map(pens::of).orElseGet(() -> pens.ink(tone));
+                : tone(piece, tone).map(pens::of).orElseGet(() -> pens.ink(tone));
     }
 
     /** What is new stands out by a bolder line. */

@@ -2,6 +2,7 @@ package honeylamp.illustrate.sketch;
 
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.ScreenColours;
+import honeylamp.catalogue.piece.Counters;
 import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.listing.Surfaces;
@@ -18,6 +19,7 @@ import honeylamp.geometry.Regions;
 import honeylamp.illustrate.ground.FloorArt;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Look;
@@ -40,6 +42,7 @@ public final class FinishSketch {
             LaidStorey storey, PaperFrame frame, Look look, Target target, Material material, Finish finish) {
         var out = new ArrayList<Mark>();
         switch (target.lies()) {
+            case COUNTER -> counter(out, storey, frame, look, target, material, finish);
             case FLOOR, OUTSIDE -> floor(out, storey, frame, look, target, material, finish);
             case WALL -> {
                 for (var line : target.lines()) {
@@ -65,16 +68,41 @@ public final class FinishSketch {
             Material material,
             Finish finish) {
         var free = Regions.difference(target.outline(), standing(storey, target.outline()));
+        laid(out, frame, look, free, target, material, inPlan(storey, target, finish));
+    }
+
+    /** What is let into a counter is seen. */
+    private static void counter(
+            List<Mark> out,
+            LaidStorey storey,
+            PaperFrame frame,
+            Look look,
+            Target target,
+            Material material,
+            Finish finish) {
+        target.surfaces().stream()
+                .flatMap(s -> storey.storey().elements().find(Furnishing.class, (FurnishingId) s.host()).stream())
+                .map(piece -> Counters.frame(piece, 0).inPlan(finish))
+                .forEach(there -> laid(out, frame, look, target.outline(), target, material, there));
+    }
+
+    private static void laid(
+            List<Mark> out,
+            PaperFrame frame,
+            Look look,
+            List<Outline> seen,
+            Target target,
+            Material material,
+            Finish inPlan) {
         var path = Figure.builder();
-        free.forEach(o -> path.path(o.path()));
+        seen.forEach(o -> path.path(o.path()));
         var shape = path.build();
         if (!shape.isEmpty()) {
-            var bounds = free.stream().map(Outline::bounds).reduce(Box::union).orElseThrow();
             var seed = target.surfaces().isEmpty()
                     ? 0
                     : target.surfaces().getFirst().host().seed();
             out.add(new FloorArt(frame, Pens.of(look, frame.scale()), 1)
-                    .floor(shape, bounds, material, inPlan(storey, target, finish), seed));
+                    .floor(shape, shape.bounds(), material, inPlan, seed));
         }
     }
 

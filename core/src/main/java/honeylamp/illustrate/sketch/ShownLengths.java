@@ -24,11 +24,15 @@ import java.util.Optional;
 public final class ShownLengths {
     private static final double FAR_MM = 1e6;
 
+    /** A room whose longest wall runs level or plumb up to this sine is measured so. */
+    private static final double SQUARE_SINE = 0.01;
+
     private ShownLengths() {}
 
     /** The shown length nearest to a point of the plan: a written one within reach, else a clear size of the room there. */
     public static Optional<ShownLength> at(LaidView view, Storey drawn, PaperFrame frame, Point p, double reachMm) {
         var written = new ArrayList<>(tiers(view, frame));
+        written.addAll(slanted(view, frame));
         for (var d : drawn.dimensions()) {
             var feet = d.feet();
             for (var i = 1; i < feet.size(); i++) { // of those that run on from the first, each part too
@@ -68,11 +72,33 @@ public final class ShownLengths {
         return out;
     }
 
-    /** What a tape reads through the freest point of a room, level and plumb. */
+    /** The tiers along slanted faces. */
+    private static List<ShownLength> slanted(LaidView view, PaperFrame frame) {
+        var out = new ArrayList<ShownLength>();
+        for (var placed : TierPlaces.alongFaces(view, frame)) {
+            var tier = placed.tier();
+            var away = tier.outward().times(frame.planMm(placed.fromFaceMm()));
+            for (var i = 0; i + 1 < tier.stops().size(); i++) {
+                var a = tier.stops().get(i);
+                var b = tier.stops().get(i + 1);
+                ShownLength.between(a, b, new Segment(a.plus(away), b.plus(away)))
+                        .ifPresent(out::add);
+            }
+        }
+        return out;
+    }
+
+    /** What a tape reads through the freest point of a room: level and plumb, or as its longest wall runs. */
     public static List<ShownLength> clear(Room room) {
         var middle = LabelSpot.freest(room.outline()).centre();
         var out = new ArrayList<ShownLength>();
-        for (var way : List.of(new Point(1, 0), new Point(0, 1))) {
+        var longest = room.outline().shell().edges().stream()
+                .max(Comparator.comparingDouble(Segment::length))
+                .orElseThrow()
+                .unit();
+        var isSquare = Math.min(Math.abs(longest.x()), Math.abs(longest.y())) < SQUARE_SINE;
+        var along = isSquare ? new Point(1, 0) : longest;
+        for (var way : List.of(along, along.left())) {
             var a = face(room, middle, way.times(-1));
             var b = face(room, middle, way);
             if (a.isPresent() && b.isPresent()) {

@@ -41,6 +41,7 @@ import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.RoundDimension;
 import honeylamp.plan.SettingOutLine;
+import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
@@ -186,8 +187,17 @@ public final class Sketches {
 
     /** A piece as it will look, with its outline. */
     public static List<Mark> piece(PaperFrame frame, Furnishing piece, double penMm) {
-        var pens = Pens.usual(frame.scale());
-        var art = new FurnitureArt(frame, pens, Lamp.COLOUR, new Remembered());
+        var art = new FurnitureArt(frame, Pens.usual(frame.scale()), Lamp.COLOUR, new Remembered());
+        return piece(frame, art, piece, penMm);
+    }
+
+    /** A piece of a storey as it will look, its counter covered as it is there, with its outline. */
+    public static List<Mark> piece(PaperFrame frame, Storey storey, Furnishing piece, double penMm) {
+        var art = new FurnitureArt(frame, Pens.usual(frame.scale()), Lamp.COLOUR, new Remembered());
+        return piece(frame, art.covered(storey, 1), piece, penMm);
+    }
+
+    private static List<Mark> piece(PaperFrame frame, FurnitureArt art, Furnishing piece, double penMm) {
         var out = new ArrayList<Mark>();
         for (var level : SymbolShape.Level.values()) {
             out.addAll(art.marks(List.of(piece), level));

@@ -128,8 +128,20 @@ public final class DimensionArt {
      * @param stops on the line of the dimensions, on paper
      */
     public void row(List<Mark> out, List<Point> from, List<Point> stops, List<String> texts) {
-        var row = placed(from, stops, texts, List.of());
-        drawn(out, row, boxes(row.figures), new Drawn());
+        row(out, from, stops, texts, List.of());
+    }
+
+    /**
+     * The same, its numbers clear of others.
+     *
+     * @param taken what others cover, in paper mm
+     * @return what its numbers cover
+     */
+    public List<Box> row(List<Mark> out, List<Point> from, List<Point> stops, List<String> texts, List<Box> taken) {
+        var row = placed(from, stops, texts, taken);
+        var figures = boxes(row.figures);
+        drawn(out, row, Stream.concat(taken.stream(), figures.stream()).toList(), new Drawn());
+        return figures;
     }
 
     /** A dimension that lies on what it measures, its figure above it, so far along it as a share says. */

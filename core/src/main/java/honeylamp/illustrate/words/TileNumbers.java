@@ -16,7 +16,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** On floors of tiles, the numbers of cut pieces, each within its piece: where it has no room the cutting list alone has it. */
-final class TileNumbers {
+public final class TileNumbers {
     /** Between a number and the edges of its piece, in paper mm. */
     private static final double AIR_MM = 0.6;
 
@@ -35,10 +35,8 @@ final class TileNumbers {
         var out = new ArrayList<Mark>();
         for (var piece : all) {
             if (piece.storey().equals(view.storey().id()) && isLevel(piece.surface())) {
-                var text = text(piece.number(), frame.paper(piece.middle()));
-                var box = text.ring().bounds().grown(AIR_MM);
-                var there = Box.around(
-                        box.ring().corners().stream().map(frame::plan).toList());
+                var text = text(pens, piece.number(), frame.paper(piece.middle()));
+                var there = around(frame, text);
                 if (there.ring().corners().stream().allMatch(c -> piece.holds(c) && isSeen(piece, c))
                         && off.isFree(there)
                         && labels.stream().noneMatch(l -> l.bounds().meets(there))) {
@@ -66,7 +64,14 @@ final class TileNumbers {
                                 .anyMatch(r -> r.id().equals(id) && r.on() instanceof Region.Floors);
     }
 
-    private Mark.Text text(String words, Point at) {
+    /** What a number takes on a surface, with a little air. */
+    public static Box around(PaperFrame frame, Mark.Text text) {
+        var box = text.ring().bounds().grown(AIR_MM);
+        return Box.around(box.ring().corners().stream().map(frame::plan).toList());
+    }
+
+    /** A number, its middle at a place on paper. */
+    public static Mark.Text text(Pens pens, String words, Point at) {
         var cap = pens.cap(TextRole.DIMENSION);
         return new Mark.Text(
                 words,

@@ -113,7 +113,7 @@ public final class FinishKey {
                 .map(RoomMark::floor);
         var regions = laid.storey().regions().stream()
                 .flatMap(r -> Surfaces.finish(laid.storey(), new Surface.OwnRegion(r.id())).stream());
-        return Stream.of(floors, regions, thresholds(laid)).flatMap(s -> s).flatMap(FinishKey::withBorders);
+        return Stream.of(floors, regions, smallOnes(laid)).flatMap(s -> s).flatMap(FinishKey::withBorders);
     }
 
     /** Each material once: floors of rooms, then regions on them, then balconies, then ground out of doors, storey by storey. */
@@ -128,8 +128,8 @@ public final class FinishKey {
                 .map(RoomMark::floor)
                 .flatMap(FinishKey::withBorders)
                 .flatMap(f -> Materials.of(f).stream());
-        var thresholds = thresholds(laid).flatMap(f -> Materials.of(f).stream());
-        return Stream.of(floors, regions(laid), thresholds, balconies(laid.storey()), grounds(laid.storey()))
+        var smallOnes = smallOnes(laid).flatMap(f -> Materials.of(f).stream());
+        return Stream.of(floors, regions(laid), smallOnes, balconies(laid.storey()), grounds(laid.storey()))
                 .flatMap(s -> s);
     }
 
@@ -152,9 +152,10 @@ public final class FinishKey {
                                         copy.laying(Optional.of(c.laying())).tone(c.tone()))));
     }
 
-    private static Stream<Finish> thresholds(LaidStorey laid) {
+    /** What covers thresholds and counters. */
+    private static Stream<Finish> smallOnes(LaidStorey laid) {
         return laid.storey().coverings().stream()
-                .filter(c -> c.surface() instanceof Surface.Threshold)
+                .filter(c -> c.surface() instanceof Surface.Threshold || c.surface() instanceof Surface.Counter)
                 .map(Covering::finish);
     }
 

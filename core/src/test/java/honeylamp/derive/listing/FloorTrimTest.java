@@ -7,9 +7,13 @@ import honeylamp.TestPlans;
 import honeylamp.derive.listing.Schedule.Cell;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.edit.Coverings;
+import honeylamp.edit.Edging;
+import honeylamp.edit.Outcome;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.WallEdits;
+import honeylamp.geometry.Point;
 import honeylamp.plan.Finish;
+import honeylamp.plan.FloorStrip;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
@@ -19,6 +23,8 @@ import honeylamp.plan.Surface;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.takeoff.Takeoff;
 import honeylamp.units.Length;
+import honeylamp.units.UnitSystem;
+import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
@@ -55,6 +61,54 @@ class FloorTrimTest {
     void aTrimLiesWhereTwoFloorsThatDifferMeetAndCountsOnce() {
         assertThat(trims(rooms("slate", "cork"))).isCloseTo(900, within(1e-6));
         assertThat(trims(rooms("slate", "slate"))).isZero();
+    }
+
+    @Test
+    void aStripHasAFormAndAWidthAndANoneIsNone() {
+        var plan = rooms("slate", "cork");
+        var door = plan.storeys().getFirst().openings().getFirst().id();
+        var tee = Edging.strip(plan, TestPlans.storey(plan), door, FloorStrip.USUAL.formed(FloorStrip.Form.TEE));
+        assertThat(only(tee).strip().seen()).isEqualTo(Length.ofMm(14));
+        var edges = Takeoff.of(LaidPlan.of(tee), Schedule.Subject.EDGES);
+        assertThat(edges.rows().stream().flatMap(r -> r.cells().stream())).contains(new Cell.Words("T strip"));
+        assertThat(Edging.wide(FloorStrip.USUAL, Length.ofMm(301), UnitSystem.MM))
+                .isInstanceOfSatisfying(
+                        Outcome.Refused.class, r -> assertThat(r.sentence("No")).contains("At most 300 mm"));
+        var none = Edging.strip(plan, TestPlans.storey(plan), door, FloorStrip.USUAL.formed(FloorStrip.Form.NONE));
+        assertThat(trims(none)).isZero();
+    }
+
+    private static FloorTrim only(Plan plan) {
+        return FloorTrim.in(TestPlans.geometry(plan)).getFirst();
+    }
+
+    @Test
+    void aRampSlopesToTheLowerFloorWhicheverThatIs() {
+        var plan = rooms("slate", "cork");
+        var raised = List.of(1000.0, 4000.0);
+        for (var x : raised) {
+            var room = TestPlans.geometry(plan).roomAt(new Point(x, 2000)).orElseThrow();
+            var higher = RoomEdits.fit(plan, TestPlans.storey(plan), room, f -> f.withRawFloor(Length.ofMm(18)));
+            var line = only(higher).line();
+            assertThat(line.offset(new Point(x, 2000)))
+                    .as("the higher floor lies to the left")
+                    .isPositive();
+        }
+    }
+
+    @Test
+    void aBoundaryBetweenFloorsThatDifferHasAStripToo() {
+        var plan = TestPlans.clearRectangle(5000, 4000);
+        var at = TestPlans.storey(plan);
+        var bound = RoomEdits.bound(plan, at, Position.ofMm(2500, 0), Position.ofMm(2500, 4000))
+                .orThrow();
+        plan = RoomEdits.mark(bound.plan(), at, Position.ofMm(1000, 2000), "Kitchen", Finish.of("slate"))
+                .plan();
+        plan = RoomEdits.mark(plan, at, Position.ofMm(4000, 2000), "Living", Finish.of("cork"))
+                .plan();
+        assertThat(trims(plan)).isCloseTo(4000, within(1e-6));
+        var none = Edging.strip(plan, at, bound.id(), FloorStrip.USUAL.formed(FloorStrip.Form.NONE));
+        assertThat(trims(none)).isZero();
     }
 
     @Test

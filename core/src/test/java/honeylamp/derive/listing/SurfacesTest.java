@@ -158,6 +158,64 @@ class SurfacesTest {
     /** A round room of 2 m radius: its two half-round sides laid out flat are as long as its circle, 2 pi r. */
     @Test
     void curvedSidesAreAsLongAsTheirFace() {
+        var plan = silo();
+        var sides = found(plan).stream()
+                .filter(f -> f.surface() instanceof Surface.WallSide)
+                .toList();
+        assertThat(sides).hasSize(2);
+        assertThat(area(found(plan), Surface.WallSide.class))
+                .isCloseTo(2 * Math.PI * 2000 * 2600, within(2 * Math.PI * 2000 * 2600 * 1e-3)); // chords for arcs
+        assertThat(sides).allSatisfy(f -> assertThat(f.areaMm2()).isCloseTo(Math.PI * 2000 * 2600, within(2e4)));
+    }
+
+    /**
+     * A window of 1,000 measured along the drawn line, which is the inner face here, in the half-round east of the silo: a
+     * hole of 1,000 as long laid out flat, 500 from where the side begins.
+     */
+    @Test
+    void openingsOfCurvedSidesAreHolesWhereTheyAreAlongThem() {
+        var plan = TestPlans.opening(silo(), 0, OpeningKind.CASEMENT_WINDOW, 500, 1000, Hand.FIRST, Swing.LEFT);
+        var window = plan.storeys().getFirst().openings().getFirst();
+        var high = window.head().minus(window.sill()).mm();
+        assertThat(area(found(silo()), Surface.WallSide.class) - area(found(plan), Surface.WallSide.class))
+                .isCloseTo(1000 * high, within(1000 * high * 2e-3)); // chords for arcs
+        var laid = TestPlans.laid(plan);
+        var room = laid.geometry().rooms().getFirst();
+        var seen = WallElevation.around(laid, room).stream()
+                .flatMap(s -> WallElevation.of(laid, s).stream())
+                .filter(w -> !w.holes().isEmpty())
+                .toList();
+        assertThat(seen).singleElement().satisfies(wall -> {
+            var box = wall.holes().getFirst().box();
+            assertThat(box.width()).isCloseTo(1000, within(3.0));
+            // seen from the room the wall runs from north to south: its first end is at the right
+            assertThat(wall.lengthMm() - box.maxX()).isCloseTo(500, within(3.0));
+            assertThat(wall.holes().getFirst().firstIsLeft()).isFalse();
+        });
+    }
+
+    /** A piece that stands before a curved wall is seen with it, where it is nearest to. */
+    @Test
+    void piecesBeforeACurvedWallAreSeenWithIt() {
+        // its back 100 off the wall in the east, half way along it
+        var plan = TestPlans.with(silo(), "chest", 900, 450, 800, 2000 - 100 - 225, 0, 270);
+        var laid = TestPlans.laid(plan);
+        var room = laid.geometry().rooms().getFirst();
+        var seen = WallElevation.around(laid, room).stream()
+                .flatMap(s -> WallElevation.of(laid, s.deep(Length.ofMm(600))).stream())
+                .filter(w -> !w.before().isEmpty())
+                .toList();
+        assertThat(seen).singleElement().satisfies(wall -> {
+            var before = wall.before().getFirst();
+            assertThat(before.middleMm()).isCloseTo(wall.lengthMm() / 2, within(5.0));
+            assertThat(before.box().width()).isCloseTo(900, within(30.0));
+            assertThat(Math.cos(Math.toRadians(before.lookDeg())))
+                    .as("its back to the wall")
+                    .isCloseTo(1, within(1e-3));
+        });
+    }
+
+    private static Plan silo() {
         var start = TestPlans.start().plan();
         var storey = TestPlans.storey(start);
         var north = Position.ofMm(0, 2000);
@@ -167,15 +225,8 @@ class SurfacesTest {
                 .orThrow();
         var round = WallEdits.addArc(half.plan(), storey, north, south, rise, BodySide.RIGHT, OUTER)
                 .orThrow();
-        var plan = RoomEdits.mark(round.plan(), storey, Position.ofMm(0, 0), "Silo", Finish.of("bare"))
+        return RoomEdits.mark(round.plan(), storey, Position.ofMm(0, 0), "Silo", Finish.of("bare"))
                 .plan();
-        var sides = found(plan).stream()
-                .filter(f -> f.surface() instanceof Surface.WallSide)
-                .toList();
-        assertThat(sides).hasSize(2);
-        assertThat(area(found(plan), Surface.WallSide.class))
-                .isCloseTo(2 * Math.PI * 2000 * 2600, within(2 * Math.PI * 2000 * 2600 * 1e-3)); // chords for arcs
-        assertThat(sides).allSatisfy(f -> assertThat(f.areaMm2()).isCloseTo(Math.PI * 2000 * 2600, within(2e4)));
     }
 
     @Test

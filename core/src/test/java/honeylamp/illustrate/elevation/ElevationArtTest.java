@@ -16,7 +16,9 @@ import honeylamp.edit.Coverings;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.ViewEdits;
+import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Opening.Swing;
@@ -31,6 +33,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -90,6 +93,36 @@ class ElevationArtTest {
                 .mapToInt(l -> l.marks().size())
                 .sum();
         assertThat(tiles).isGreaterThanOrEqualTo(8); // bare wall and tiles, four times
+    }
+
+    /** The living room has eight walls, some of them short, side by side: small figures next to others at 1:100. */
+    @Test
+    void figuresOfWallsSideBySideKeepOffEachOther() {
+        var plan = SailclothYard.plan();
+        var storey = plan.storeys().getFirst();
+        var living = storey.rooms().stream()
+                .filter(r -> r.name().equals("Living room"))
+                .findFirst()
+                .orElseThrow();
+        var subject = new Subject.Unrolled(storey.id(), living.id(), Subject.USUAL_DEPTH);
+        var made = ViewEdits.elevations(plan, new ViewId(1), List.of(subject), List.of("Living room"), "Living room");
+        var view = LaidPlan.of(made.plan())
+                .view(made.plan().presentation().views().getLast().id());
+        for (var scale : List.of(50.0, 100.0)) {
+            var figures = Illustration.of(view, PaperFrame.atOrigin(scale), Lamp.LIT, 1).layers().stream()
+                    .filter(l -> l.kind() == LayerKind.DIMENSIONS)
+                    .flatMap(l -> l.marks().stream())
+                    .flatMap(m -> m instanceof Mark.Text t ? Stream.of(t) : Stream.empty())
+                    .toList();
+            assertThat(figures).hasSizeGreaterThan(20);
+            for (var i = 0; i < figures.size(); i++) {
+                for (var other : figures.subList(i + 1, figures.size())) {
+                    assertThat(figures.get(i).ring().bounds().meets(other.ring().bounds()))
+                            .as(figures.get(i).text() + " and " + other.text() + " at 1:" + scale)
+                            .isFalse();
+                }
+            }
+        }
     }
 
     @Test

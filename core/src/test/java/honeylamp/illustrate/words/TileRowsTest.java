@@ -6,12 +6,18 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.TestPlans;
 import honeylamp.catalogue.Materials;
 import honeylamp.derive.listing.Schedule;
+import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.Coverings;
 import honeylamp.edit.Reach;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
+import honeylamp.illustrate.Illustration;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Annotation;
@@ -20,11 +26,16 @@ import honeylamp.plan.Laying;
 import honeylamp.plan.Pattern;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Surface;
+import honeylamp.plan.View.Subject;
 import honeylamp.takeoff.CutNumbers;
 import honeylamp.takeoff.Takeoff;
 import honeylamp.units.Length;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** Rows of tiles on floors: tiles of 300 with joints of 4. */
@@ -131,5 +142,78 @@ class TileRowsTest {
                 assertThat(n.along().length()).isCloseTo(1, within(1e-9));
             });
         }
+    }
+
+    /**
+     * A wall of 4,000 by 2,600 with the same slabs, 900 along it: of the fifth column 400 are left, of the third course
+     * 600. Seen from the front each of the seven cuts has its number in its middle, but for those behind a chest.
+     */
+    @Test
+    void cutPiecesOfAWallHaveTheirNumbersWhereOneSeesItFromTheFront() {
+        var walled = walled(TestPlans.clearRectangle(4000, 3000));
+        var all = inFront(walled);
+        assertThat(all.keySet())
+                .containsExactlyInAnyOrder(
+                        new Point(3800, 500),
+                        new Point(3800, 1500),
+                        new Point(3800, 2300),
+                        new Point(450, 2300),
+                        new Point(1350, 2300),
+                        new Point(2250, 2300),
+                        new Point(3150, 2300));
+        assertThat(all.values()).doesNotHaveDuplicates();
+        var numbered = CutNumbers.of(LaidPlan.of(walled)).stream()
+                .collect(Collectors.toMap(CutNumbers.Numbered::middle, CutNumbers.Numbered::number));
+        assertThat(all).isEqualTo(numbered);
+        // as one looks south, west is at the right: the chest hides the lowest cut of the last column
+        var hidden = TestPlans.with(walled, "chest-of-drawers", 800, 450, 900, 420, 240, 180);
+        assertThat(inFront(hidden).keySet()).hasSize(6).doesNotContain(new Point(3800, 500));
+    }
+
+    private static Plan walled(Plan plan) {
+        var slabs = Finish.of("stone-slabs").withLaying(Optional.of(Laying.of(new Pattern.Stack(), 1000, 900, 0)));
+        var storey = TestPlans.storey(plan);
+        var marked = RoomEdits.mark(plan, storey, Position.ofMm(2000, 1500), "Hall", Finish.of("bare"));
+        var laid = TestPlans.laid(marked.plan());
+        var front = south(laid);
+        var side = new Surface.WallSide(front.wall(), front.side(), Optional.of(marked.id()));
+        return Coverings.cover(marked.plan(), storey, side, Optional.of(slabs));
+    }
+
+    private static Subject.Elevation south(LaidStorey laid) {
+        return WallElevation.around(laid, laid.geometry().rooms().getFirst()).stream()
+                .filter(s -> WallElevation.name(laid, s).contains("south"))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** What numbers are written on the wall in the south, by their places on it, to whole mm. */
+    private static Map<Point, String> inFront(Plan plan) {
+        var made = ViewEdits.elevations(
+                plan,
+                TestPlans.view(plan).view().id(),
+                List.of(south(TestPlans.laid(plan))),
+                List.of("South"),
+                "South");
+        var view = made.plan().presentation().views().getLast().id();
+        var asked = ViewEdits.annotation(made.plan(), view, Reach.ALL, a -> a.withTiles(Annotation.Tiles.NUMBERED));
+        var frame = PaperFrame.atOrigin(50);
+        var drawing = Illustration.of(LaidPlan.of(asked).view(view), frame, Lamp.COLOUR, 1);
+        return drawing.layers().stream()
+                .filter(l -> l.kind() == LayerKind.DIMENSIONS)
+                .flatMap(l -> l.marks().stream())
+                .flatMap(m ->
+                        m instanceof Mark.Text t && t.text().matches("[0-9]+[a-z]*") ? Stream.of(t) : Stream.empty())
+                .filter(t ->
+                        frame.plan(middle(t)).y() > 0 && frame.plan(middle(t)).x() > 0)
+                .collect(Collectors.toMap(
+                        t -> new Point(
+                                Math.rint(frame.plan(middle(t)).x()),
+                                Math.rint(frame.plan(middle(t)).y())),
+                        Mark.Text::text));
+    }
+
+    private static Point middle(Mark.Text text) {
+        return text.ring().bounds().centre();
     }
 }

@@ -10,6 +10,7 @@ import honeylamp.edit.Clipping;
 import honeylamp.edit.Deletion;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.Grouping;
+import honeylamp.edit.MovingInFront;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
@@ -127,13 +128,12 @@ public final class PickedActions {
         var now = model.now();
         var step =
                 now.plan().units().isMetric() ? Length.ofMm(small ? 1 : 10) : Length.ofInches(small ? 1.0 / 16 : 0.5);
+        var right = Length.ofMm(across * step.mm());
+        var high = Length.ofMm(up * step.mm());
         model.edit(
-                Arranging.nudge(
-                        now.plan(),
-                        model.geometry(),
-                        now.selection(),
-                        Length.ofMm(across * step.mm()),
-                        Length.ofMm(up * step.mm())),
+                now.view().isPlan()
+                        ? Arranging.nudge(now.plan(), model.geometry(), now.selection(), right, high)
+                        : MovingInFront.all(now.plan(), model.shown().view(), now.selection(), right, high),
                 "Nudge");
     }
 

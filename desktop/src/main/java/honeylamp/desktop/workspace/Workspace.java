@@ -89,6 +89,11 @@ public record Workspace(
         /** What floats over the lower edge of the pane is so high, in px. */
         private static final double EDGE_PX = 56;
 
+        /** The same pane, filled by something else. */
+        Fit filledBy(Filling other) {
+            return new Fit(other, width, height);
+        }
+
         /** The height above what floats over the lower edge. */
         double clearHeight() {
             return Math.max(1, height - EDGE_PX);

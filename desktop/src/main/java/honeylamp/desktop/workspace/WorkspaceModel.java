@@ -14,6 +14,7 @@ import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.desktop.gesture.Typed;
 import honeylamp.desktop.gesture.look.WalkWay;
+import honeylamp.desktop.gesture.pick.MoveInFront;
 import honeylamp.desktop.gesture.pick.PickCaption;
 import honeylamp.desktop.gesture.pick.PickInFront;
 import honeylamp.desktop.workspace.Intent.Point.Act;
@@ -210,13 +211,15 @@ public final class WorkspaceModel {
 
     /** What the measure line shows. */
     public Readout readout() {
-        return now().view().isPlan() ? now().gesture().readout(scene()) : PickInFront.readout();
+        return now().view().isPlan() || now().gesture() instanceof MoveInFront
+                ? now().gesture().readout(scene())
+                : PickInFront.readout(scene());
     }
 
     /** What lies above the picture. */
     public List<Mark> sketch() {
         if (!now().view().isPlan()) {
-            return PickInFront.sketch(scene());
+            return now().gesture() instanceof MoveInFront held ? held.sketch(scene()) : PickInFront.sketch(scene());
         }
         var scene = scene();
         var out = new ArrayList<Mark>(SeenPictures.notes(now(), scene));

@@ -2,8 +2,10 @@ package honeylamp.desktop.workspace;
 
 import honeylamp.derive.storeys.GeometryCache;
 import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Reply;
 import honeylamp.desktop.gesture.Surroundings;
+import honeylamp.desktop.gesture.pick.MoveInFront;
 import honeylamp.desktop.gesture.pick.PickInFront;
 import honeylamp.desktop.workspace.Workspace.Fit;
 import honeylamp.desktop.workspace.Workspace.Kept;
@@ -22,6 +24,7 @@ import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.View;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.store.Origin;
 import java.util.List;
@@ -88,12 +91,15 @@ final class WorkspaceRules {
     /** The workspace after an intent. */
     Workspace next(Workspace w, Intent intent) {
         return switch (intent) {
-            case Intent.Point(var act, var pointer)
+            case Intent.Point(var act, var pointer) when isInFront(w) -> inFront(w, act, pointer);
+            case Intent.Enter(var typed)
             when isInFront(w) ->
-                act == Intent.Point.Act.PRESSED
-                        ? after(w.withSaid(Said.NOTHING), PickInFront.pressed(w.gesture(), scenes.apply(w), pointer))
-                        : w;
-            case Intent.Enter _, Intent.Press _ when isInFront(w) -> w; // nothing is drawn there
+                after(
+                        w,
+                        typed.wrong()
+                                .map(sentence -> Reply.complain(w.gesture(), sentence))
+                                .orElseGet(() -> PickInFront.entered(w.gesture(), scenes.apply(w), typed)));
+            case Intent.Press _ when isInFront(w) -> w; // nothing is drawn there
             case Intent.Point(var act, var pointer) ->
                 switch (act) {
                     case MOVED -> after(w, w.gesture().moved(scenes.apply(w), pointer));
@@ -121,7 +127,8 @@ final class WorkspaceRules {
                 w.withChoices(choices).withGesture(w.tool().begin(choices));
             case Intent.ChooseWithin(var choices) -> w.withChoices(choices);
             case Intent.Light(var lamp) -> w.with(lamp);
-            case Intent.Show(var viewport) -> w.showing(viewport, Fit.NONE);
+            case Intent.Show(var viewport) ->
+                w.showing(viewport, w.sight().fit().filledBy(Fit.Filling.ANY_PART));
             case Intent.FillWith(var fit) -> filled(w, fit);
             case Intent.FitSheet() -> fitted(w);
             case Intent.GoTo(var storey) -> wentTo(w, storey);
@@ -185,11 +192,19 @@ final class WorkspaceRules {
     }
 
     private Workspace turnedTo(Workspace w, Worked worked) {
-        return w.worked().equals(worked)
-                ? w
-                : fitted(w.on(worked.in(w.plan(), w.storey()))
-                        .withGesture(w.gesture().dropped())
-                        .withSaid(Said.NOTHING));
+        if (w.worked().equals(worked)) {
+            return w;
+        }
+        var there = fitted(w.on(worked.in(w.plan(), w.storey()))
+                .withGesture(w.gesture().dropped())
+                .withSaid(Said.NOTHING));
+        var fit = w.sight().fit().filledBy(Fit.Filling.SHEET);
+        return isFront(w) == isFront(there) || fit.width() <= 0 ? there : filled(there, fit);
+    }
+
+    /** Walls from the front lie elsewhere than plans: the part of the one that was looked at is none of the other. */
+    private static boolean isFront(Workspace w) {
+        return w.view().subject() instanceof View.Subject.Front;
     }
 
     private Workspace takenUp(Workspace w, Tool tool) {
@@ -299,6 +314,18 @@ final class WorkspaceRules {
         w = step.choices().map(w::withChoices).orElse(w);
         w = step.measured().map(w::measuring).orElse(w);
         return step.news().isEmpty() ? w : w.withSaid(Said.news(step.news()));
+    }
+
+    /** Before walls things are picked, and moved while they are held. */
+    private Workspace inFront(Workspace w, Intent.Point.Act act, Pointer pointer) {
+        return switch (act) {
+            case PRESSED -> after(w.withSaid(Said.NOTHING), PickInFront.pressed(w.gesture(), scenes.apply(w), pointer));
+            case DRAGGED ->
+                w.gesture() instanceof MoveInFront held ? after(w, held.dragged(scenes.apply(w), pointer)) : w;
+            case RELEASED ->
+                w.gesture() instanceof MoveInFront held ? after(w, held.released(scenes.apply(w), pointer)) : w;
+            case MOVED -> w;
+        };
     }
 
     /** Whether one stands before walls, and not before the page they are on. */

@@ -183,10 +183,18 @@ class EachGestureTest {
                     .satisfies(c -> assertThat(c.surface()).isEqualTo(new Surface.OwnRegion(r.id())));
         });
         isDropped(hand);
+        // a band of 200 along a bent line in the middle of a floor
+        hand.click(room.x(), room.y())
+                .click(room.x() + 1000, room.y())
+                .click(room.x() + 1000, room.y() + 800)
+                .type("", "200");
+        assertThat(hand.storey().regions()).hasSize(2);
+        assertThat(hand.storey().regions().getLast().ring().area()).isCloseTo(200 * 1800, within(1.0));
+        isDropped(hand);
         // far from every room
         hand.click(-90_000, -90_000).move(-89_000, -89_000).type("700", "400");
         assertThat(hand.complaint).contains("lies on the floor of a room");
-        assertThat(hand.storey().regions()).hasSize(1);
+        assertThat(hand.storey().regions()).hasSize(2);
     }
 
     @Test

@@ -63,7 +63,7 @@ public record ChangeLength(Optional<ShownLength> pointed, Optional<ShownLength> 
                 ? Reply.to(new ChangeLength(there, there, moving))
                 : Reply.complain(
                         again(),
-                        "No level or plumb length is shown here. Click a number, a note that tells a height, or into a room.");
+                        "No length is shown here. Click a number, a note that tells a height, or into a room.");
     }
 
     @Override

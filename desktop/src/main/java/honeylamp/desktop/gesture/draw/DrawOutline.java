@@ -9,6 +9,7 @@ import honeylamp.desktop.gesture.Reply;
 import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.desktop.gesture.Typed;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.Bands;
 import honeylamp.edit.Outcome;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
@@ -24,13 +25,14 @@ import java.util.Set;
 
 /**
  * Draws an outline corner by corner: clicks or typed lengths, ended at the first corner, by C, or by Enter. Two
- * typed lengths after the first corner make a rectangle.
+ * typed lengths after the first corner make a rectangle; a typed band makes one of what is drawn, where that can be.
  *
  * @param corners so far
  */
 public record DrawOutline(Outlining what, List<Point> corners, Catch aim) implements Gesture {
     private static final Ask<Length> LENGTH = Ask.length("Length");
     private static final Ask<Length> UP = Ask.length("Up");
+    private static final Ask<Length> BAND = Ask.length("As a band, wide");
     private static final double SQUARE_DEG = 7;
 
     public DrawOutline {
@@ -109,6 +111,9 @@ public record DrawOutline(Outlining what, List<Point> corners, Catch aim) implem
         if (typed.isEmpty()) {
             return closed(scene);
         }
+        if (typed.of(BAND).isPresent()) {
+            return band(scene, typed.of(BAND).get());
+        }
         var length = typed.of(LENGTH);
         if (length.isEmpty()) {
             return Reply.complain(this, "Type the length across too.");
@@ -121,6 +126,13 @@ public record DrawOutline(Outlining what, List<Point> corners, Catch aim) implem
                 ? Reply.complain(this, "Point the way first, then type the length.")
                 : Reply.to(with(
                         corners.getLast().plus(way.unit().times(length.get().mm())), aim));
+    }
+
+    private Reply band(Surroundings scene, Length width) {
+        return switch (Bands.along(scene.laid(), corners, width)) {
+            case Outcome.Done<List<Point>>(var around) -> laid(scene, around);
+            case Outcome.Refused<List<Point>> refused -> Reply.complain(this, refused.sentence("That cannot be"));
+        };
     }
 
     /** From the first corner towards the pointer. */
@@ -164,8 +176,9 @@ public record DrawOutline(Outlining what, List<Point> corners, Catch aim) implem
         }
         var ring = new ArrayList<>(corners);
         ring.add(aim.at());
+        var next = new Readout.Field(LENGTH, length);
         return new Readout(
-                List.of(new Readout.Field(LENGTH, length)),
+                what.canBeBand() ? List.of(next, new Readout.Field(BAND, "")) : List.of(next),
                 aim.word(),
                 AreaText.rounded(new Ring(ring).area(), scene.units())
                         + ". Click the first corner, press C or Enter to close it; Esc drops it.");

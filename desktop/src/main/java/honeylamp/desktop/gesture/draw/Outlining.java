@@ -31,6 +31,11 @@ public sealed interface Outlining {
     /** The plan with it. */
     Outcome<Laid> laid(Surroundings scene, List<Point> corners);
 
+    /** Whether a band along a line can be such a thing. */
+    default boolean canBeBand() {
+        return false;
+    }
+
     /** Ground around the building. */
     record OnGround(Ground.Use use) implements Outlining {
         @Override
@@ -52,6 +57,11 @@ public sealed interface Outlining {
 
     /** A region of a floor, covered with the finish that is chosen. */
     record OnFloor() implements Outlining {
+        @Override
+        public boolean canBeBand() {
+            return true;
+        }
+
         @Override
         public String label() {
             return "own region";

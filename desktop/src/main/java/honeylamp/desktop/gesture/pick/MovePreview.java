@@ -138,7 +138,7 @@ final class MovePreview {
 
     /** A piece where it now is, with what is free beside it. */
     static List<Mark> fitting(Surroundings scene, Furnishing piece) {
-        var out = new ArrayList<>(Sketches.piece(scene.frame(), piece, scene.penMm()));
+        var out = new ArrayList<>(Sketches.piece(scene.frame(), scene.geometry().storey(), piece, scene.penMm()));
         out.addAll(FitSketch.marks(scene.frame(), scene.geometry(), piece, scene.plan(), scene.penMm()));
         return out;
     }

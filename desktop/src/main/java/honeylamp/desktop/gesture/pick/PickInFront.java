@@ -1,31 +1,65 @@
 package honeylamp.desktop.gesture.pick;
 
 import honeylamp.derive.listing.InFront;
+import honeylamp.desktop.gesture.Ask;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.gesture.Reply;
 import honeylamp.desktop.gesture.Surroundings;
+import honeylamp.desktop.gesture.Typed;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.MovingInFront;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.FurnishingId;
+import honeylamp.plan.ElementId.OpeningId;
+import honeylamp.plan.ElementId.RegionId;
+import honeylamp.units.Length;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
-/** Picks walls, openings and pieces where one sees them from the front, whatever the tool is: nothing is drawn there. */
+/**
+ * Picks walls, openings, pieces and regions where one sees them from the front, whatever the tool is, and moves what is no
+ * wall by dragging or by typed lengths; nothing is drawn there.
+ */
 public final class PickInFront {
+    private static final Ask<Length> ALONG = Ask.shift("Along");
+    private static final Ask<Length> UP = Ask.shift("Up");
+
     private PickInFront() {}
 
     /** What lies under a press is picked; with Shift as well as, or no longer beside, what is picked already. */
     public static Reply pressed(Gesture stays, Surroundings scene, Pointer pointer) {
         Set<ElementId> picked = new HashSet<>(pointer.keys().shift() ? scene.selection() : Set.of());
-        InFront.of(scene.view()).at(pointer.at()).ifPresent(id -> {
+        var all = InFront.of(scene.view());
+        var hit = all.at(pointer.at());
+        hit.ifPresent(id -> {
             if (!picked.remove(id)) {
                 picked.add(id);
             }
         });
-        return Reply.to(stays).picking(picked);
+        var next = hit.filter(id -> picked.equals(Set.of(id)) && isMovable(id))
+                .<Gesture>map(id -> new MoveInFront(
+                        stays, id, pointer.at(), all.of(Set.of(id)).getLast(), Optional.empty()))
+                .orElse(stays);
+        return Reply.to(next).picking(picked);
+    }
+
+    private static boolean isMovable(ElementId id) {
+        return id instanceof OpeningId || id instanceof FurnishingId || id instanceof RegionId;
+    }
+
+    /** Typed lengths move what is picked along its wall and up. */
+    public static Reply entered(Gesture stays, Surroundings scene, Typed typed) {
+        var along = typed.of(ALONG).orElse(Length.ZERO);
+        var up = typed.of(UP).orElse(Length.ZERO);
+        var moved = MovingInFront.all(scene.plan(), scene.view(), scene.selection(), along, up);
+        return moved.result().filter(scene.plan()::equals).isPresent()
+                ? Reply.to(stays)
+                : Reply.outcome(stays, moved, stays, "Move by typed lengths", "That cannot be");
     }
 
     /** Frames around what is picked. */
@@ -36,8 +70,14 @@ public final class PickInFront {
     }
 
     /** What one can do there. */
-    public static Readout readout() {
-        return Readout.hint(
-                "Walls seen from the front. Press a window, a door, a piece or a wall: its card has its measures; Delete takes it away. Turn to a page with a plan to draw.");
+    public static Readout readout(Surroundings scene) {
+        var isMovable = scene.selection().stream().anyMatch(PickInFront::isMovable);
+        return isMovable
+                ? new Readout(
+                        List.of(new Readout.Field(ALONG, "0"), new Readout.Field(UP, "0")),
+                        "",
+                        "Drag it, or type how far it goes along the wall and up; its card has its measures.")
+                : Readout.hint(
+                        "Walls seen from the front. Press a window, a door, a piece or a wall: its card has its measures; drag it, or Delete takes it away. Turn to a page with a plan to draw.");
     }
 }

@@ -3,6 +3,7 @@ package honeylamp.desktop.gesture.place;
 import honeylamp.catalogue.Family.Place;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
+import honeylamp.catalogue.piece.Counters;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.listing.SurfacesAt;
 import honeylamp.derive.listing.SurfacesAt.Lies;
@@ -29,6 +30,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * Lays the chosen finish on what is clicked: a floor, a wall's side, a reveal, the steps of a stair. It is seen in place
@@ -78,20 +80,27 @@ public record LayFinish(Optional<Point> pointer, int next, Optional<Taken> taken
             case FLOOR -> Place.FLOOR;
             case WALL -> Place.WALL;
             case CEILING -> Place.CEILING;
+            case COUNTER -> Place.COUNTER;
             case OUTSIDE -> Place.GROUND;
         };
+    }
+
+    /** What lies there: a counter first, then what is round and below it. */
+    private static Stream<Target> at(Surroundings scene, Point at) {
+        var storey = scene.view().storey();
+        return Stream.concat(Counters.at(storey, at).stream(), SurfacesAt.at(storey, at, scene.reachMm()).stream());
     }
 
     /** What can be covered there with the finish chosen. */
     private List<Target> targets(Surroundings scene, Point at) {
         var material = material(scene);
-        return SurfacesAt.at(scene.view().storey(), at, scene.reachMm()).stream()
+        return at(scene, at)
                 .filter(t ->
                         material.filter(m -> m.family().covers(place(t.lies()))).isPresent())
-                .sorted(Comparator.comparing(
-                        t -> material.flatMap(m -> m.family().usually())
-                                .filter(usual -> usual != place(t.lies()))
-                                .isPresent())) // what is usual first, else as they are pointed at
+                .sorted(Comparator.comparing(t -> material.flatMap(
+                                m -> m.family().usually())
+                        .filter(usual -> usual != place(t.lies()) && t.lies() != Lies.COUNTER)
+                        .isPresent())) // what is usual first, else as they are pointed at
                 .toList();
     }
 
@@ -240,7 +249,7 @@ public record LayFinish(Optional<Point> pointer, int next, Optional<Taken> taken
     /** Takes up what lies at the pointer, to be laid elsewhere as it lies here. */
     private Reply takenUp(Surroundings scene) {
         var here = pointer.stream()
-                .flatMap(p -> SurfacesAt.at(scene.view().storey(), p, scene.reachMm()).stream())
+                .flatMap(p -> at(scene, p))
                 .flatMap(t -> t.surfaces().stream()
                         .flatMap(s -> Surfaces.finish(scene.view().storey().storey(), s).stream())
                         .map(f -> new Taken(f, t.lies())))

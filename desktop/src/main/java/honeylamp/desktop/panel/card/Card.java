@@ -12,8 +12,10 @@ import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Edging;
 import honeylamp.edit.SettingOutEdits;
 import honeylamp.edit.WallEdits.End;
+import honeylamp.plan.Boundary;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
@@ -225,7 +227,8 @@ public final class Card extends VBox {
                         .find(FreeMark.class, id)
                         .map(new CaptionCard(model, parts)::of)
                         .orElse(List.of());
-            case ElementId.BoundaryId _ -> plain("Boundary");
+            case ElementId.BoundaryId id ->
+                storey.elements().find(Boundary.class, id).map(this::boundary).orElse(List.of());
             case ElementId.SettingOutId id -> settingOut(now, id);
             case ElementId.UnitId _,
                     ElementId.StoreyId _,
@@ -314,8 +317,15 @@ public final class Card extends VBox {
                 : List.of();
     }
 
-    private List<Node> plain(String name) {
-        return List.of(Widgets.heading(name), parts.delete());
+    private List<Node> boundary(Boundary boundary) {
+        return List.of(
+                Widgets.heading("Boundary"),
+                parts.folding(
+                        "Strip where floors meet",
+                        new StripFields(parts)
+                                .strip(boundary.strip(), s -> Edging.strip(parts.plan(), parts.at(), boundary.id(), s))
+                                .toArray(Node[]::new)),
+                parts.delete());
     }
 
     private List<Node> many(Workspace now) {

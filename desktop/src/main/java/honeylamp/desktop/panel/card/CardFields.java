@@ -2,6 +2,7 @@ package honeylamp.desktop.panel.card;
 
 import honeylamp.catalogue.Family.Place;
 import honeylamp.catalogue.KeptFinish;
+import honeylamp.catalogue.piece.Counters;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.listing.WallElevation;
 import honeylamp.desktop.panel.part.Folding;
@@ -140,7 +141,7 @@ record CardFields(WorkspaceModel model, Library<KeptFinish> finishes) {
                 .distinct()
                 .toList();
         var shared = now.size() == 1 ? now.getFirst() : Optional.<Finish>empty();
-        var found = Surfaces.on(model.shown().storey()).stream()
+        var found = Counters.withSurfaces(model.shown().storey()).stream()
                 .filter(f -> surfaces.contains(f.surface()))
                 .map(Surfaces.Found::outline)
                 .toList();

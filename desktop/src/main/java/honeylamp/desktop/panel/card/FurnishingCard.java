@@ -1,5 +1,7 @@
 package honeylamp.desktop.panel.card;
 
+import honeylamp.catalogue.Family.Place;
+import honeylamp.catalogue.piece.Counters;
 import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.piece.PieceFinder;
@@ -12,18 +14,21 @@ import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.Tool;
+import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.Hanging;
 import honeylamp.edit.Leaning;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.OwnPieces;
+import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Keeping;
 import honeylamp.plan.OwnPiece;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Sense;
 import honeylamp.plan.Stand;
+import honeylamp.plan.Surface;
 import honeylamp.takeoff.way.DeliveryWords;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
@@ -103,11 +108,22 @@ record FurnishingCard(WorkspaceModel model, WindowActions window, CardFields par
         out.addAll(new PlacingFields(parts, piece).of());
         out.add(distances(piece));
         out.add(delivery(piece));
+        if (Counters.has(piece)) {
+            var isFinished = model.now().stage() == WorkStage.FINISHES; // there it is what one came for
+            out.add(isFinished ? 2 : out.size(), counter(id));
+        }
         out.add(new PieceToneFields(parts).of(piece));
         out.add(new BuyingFields(parts, window).works(piece));
         out.add(new BuyingFields(parts, window).of(piece));
         out.add(parts.delete());
         return out;
+    }
+
+    private Node counter(FurnishingId id) {
+        return parts.folding(
+                "Counter",
+                parts.covering(List.of(new Surface.Counter(id)), "counter", Place.COUNTER, "Finish counter")
+                        .toArray(Node[]::new));
     }
 
     /** At what it stands, so that one knows what it follows. */

@@ -7,6 +7,7 @@ import honeylamp.desktop.gesture.Ends;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Added;
+import honeylamp.edit.Edging;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.OpeningLimits;
 import honeylamp.edit.Outcome;
@@ -56,6 +57,11 @@ record OpeningCard(WorkspaceModel model, CardFields parts) {
             out.add(parts.folding(
                     "Threshold",
                     parts.covering(List.of(new Surface.Threshold(id)), "threshold", Place.FLOOR, "Lay threshold")
+                            .toArray(Node[]::new)));
+            out.add(parts.folding(
+                    "Strip where floors meet",
+                    new StripFields(parts)
+                            .strip(opening.build().strip(), s -> Edging.strip(parts.plan(), parts.at(), id, s))
                             .toArray(Node[]::new)));
         }
         out.add(Widgets.button(

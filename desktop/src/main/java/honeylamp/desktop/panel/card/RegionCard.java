@@ -9,6 +9,7 @@ import honeylamp.edit.Coverings;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.OutlineEdits;
 import honeylamp.edit.OwnRegions;
+import honeylamp.geometry.Box;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Region;
@@ -25,13 +26,15 @@ import javafx.scene.Node;
 
 /** A region that was outlined on a surface: where it lies, how large it is, what covers it. */
 record RegionCard(WorkspaceModel model, CardFields parts) {
+    private static final Length USUAL_BOXING = Length.ofMm(150);
+
     List<Node> of(Region region) {
         var out = new ArrayList<Node>();
         out.add(Widgets.heading("Own region"));
         out.add(Widgets.fact("Covered area", AreaText.both(areaMm2(region))));
         out.addAll(place(region));
         out.add(parts.folding("Finish", finish(region).toArray(Node[]::new)));
-        if (region.steps()) {
+        if (region.steps() || region.isDeep()) {
             out.add(parts.folding(
                     "Its edges, all round",
                     parts.covering(edges(region), "region-edge", Place.WALL, "Finish edges")
@@ -95,6 +98,39 @@ record RegionCard(WorkspaceModel model, CardFields parts) {
 
     private List<Node> upright(Region region) {
         var box = region.ring().bounds();
+        var out = new ArrayList<Node>();
+        out.add(Widgets.menu(
+                region.isNiche() ? "Niche" : region.isDeep() ? "Built out" : "Level with the wall",
+                "region-form",
+                "Whether it is let into the wall, such as a shelf in a shower, or built out of it, such as around pipes",
+                List.of("Level with the wall", "Niche", "Built out"),
+                index -> formed(region, index)));
+        if (region.isDeep()) {
+            var isNiche = region.isNiche();
+            out.add(parts.length(
+                    isNiche ? "Deep" : "Built out by",
+                    "region-deep",
+                    isNiche ? Length.ZERO.minus(region.raised()) : region.raised(),
+                    v -> OwnRegions.standingOut(parts.plan(), parts.at(), region, isNiche ? Length.ZERO.minus(v) : v),
+                    "Shape region"));
+        }
+        out.addAll(along(region, box));
+        return out;
+    }
+
+    private void formed(Region region, int form) {
+        var outcome = switch (form) {
+            case 0 -> OwnRegions.standingOut(parts.plan(), parts.at(), region, Length.ZERO);
+            case 1 -> OwnRegions.niche(parts.plan(), parts.at(), region);
+            default -> OwnRegions.standingOut(parts.plan(), parts.at(), region, USUAL_BOXING);
+        };
+        switch (outcome) {
+            case Outcome.Done<Plan>(var plan) -> model.edit(plan, "Shape region");
+            case Outcome.Refused<Plan> refused -> model.complain(refused.sentence("That cannot be"));
+        }
+    }
+
+    private List<Node> along(Region region, Box box) {
         return List.of(
                 parts.place(
                         "From, along the wall",

@@ -15,6 +15,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.scene.shape.Rectangle;
 
 /** An own repeat, drawn module by module: a drag over modules makes one piece of them. */
 record RepeatFields(OneSurface on) {
@@ -52,7 +53,8 @@ record RepeatFields(OneSurface on) {
         return Widgets.section(
                 "Own repeat, from below",
                 new Grid(finish, laying, repeat).node(),
-                Widgets.quiet("Drag over modules to make one piece of them, again to take it apart."),
+                Widgets.quiet(
+                        "Drag over modules to make one piece of them, again to take it apart. It may reach into the repeats beside, which are paler."),
                 join,
                 across,
                 up,
@@ -87,6 +89,8 @@ record RepeatFields(OneSurface on) {
         private final Finish finish;
         private final Laying laying;
         private final Repeat repeat;
+        private final int across; // with a part of the repeats to the right and above, over which pieces may reach
+        private final int up;
         private final double px;
         private final Pane pane = new Pane();
         private final Region mark = new Region();
@@ -96,22 +100,23 @@ record RepeatFields(OneSurface on) {
             this.finish = finish;
             this.laying = laying;
             this.repeat = repeat;
-            this.px = WIDE_PX / Math.max(repeat.across(), repeat.up());
+            this.across = repeat.across() + (repeat.across() + 1) / 2;
+            this.up = repeat.up() + (repeat.up() + 1) / 2;
+            this.px = WIDE_PX / Math.max(across, up);
         }
 
         Node node() {
             pane.setId(on.id() + "-repeat");
             pane.getStyleClass().add("repeat");
-            var wide = px * repeat.across();
-            var high = px * repeat.up();
+            var wide = px * across;
+            var high = px * up;
             pane.setMinSize(wide, high);
             pane.setMaxSize(wide, high);
-            for (var cell : repeat.cells()) {
-                var piece = new Region();
-                piece.getStyleClass().add("repeat-piece");
-                piece.setManaged(false);
-                place(piece, cell.x(), cell.y(), cell.width(), cell.height());
-                pane.getChildren().add(piece);
+            pane.setClip(new Rectangle(wide, high));
+            for (var rows = 1; rows >= -1; rows--) {
+                for (var columns = -2; columns <= 1; columns++) {
+                    pieces(columns, rows);
+                }
             }
             mark.getStyleClass().add("repeat-mark");
             mark.setManaged(false);
@@ -131,10 +136,28 @@ record RepeatFields(OneSurface on) {
             return new VBox(pane);
         }
 
+        /** The pieces of the repeat, or of one beside it. */
+        private void pieces(int columns, int rows) {
+            for (var cell : repeat.cells()) {
+                var piece = new Region();
+                piece.getStyleClass().add(columns == 0 && rows == 0 ? "repeat-piece" : "repeat-beside");
+                piece.setManaged(false);
+                place(
+                        piece,
+                        cell.x() + columns * repeat.across() + rows * repeat.shift(),
+                        cell.y() + rows * repeat.up(),
+                        cell.width(),
+                        cell.height());
+                if (columns == 0 && rows == 0) {
+                    pane.getChildren().add(piece);
+                } else {
+                    pane.getChildren().addFirst(piece);
+                }
+            }
+        }
+
         private int[] module(double x, double y) {
-            return new int[] {
-                Math.clamp((int) (x / px), 0, repeat.across() - 1),
-                Math.clamp(repeat.up() - 1 - (int) (y / px), 0, repeat.up() - 1)
+            return new int[] {Math.clamp((int) (x / px), 0, across - 1), Math.clamp(up - 1 - (int) (y / px), 0, up - 1)
             };
         }
 
@@ -149,7 +172,7 @@ record RepeatFields(OneSurface on) {
         }
 
         private void place(Region region, int x, int y, int wide, int high) {
-            region.resizeRelocate(x * px + 1, (repeat.up() - y - high) * px + 1, wide * px - 2, high * px - 2);
+            region.resizeRelocate(x * px + 1, (up - y - high) * px + 1, wide * px - 2, high * px - 2);
         }
     }
 }

@@ -62,6 +62,14 @@ record RoomBuildFields(WorkspaceModel model, CardFields parts) {
                 "Set plinth height");
     }
 
+    /** How outer corners and free edges of the tiles on its walls are made. */
+    List<Node> tileEdge(Room room) {
+        return new StripFields(parts)
+                .edge(
+                        room.mark().map(RoomMark::fit).orElse(RoomFit.NONE).tileEdge(),
+                        e -> RoomEdits.fit(parts.plan(), parts.at(), room, f -> f.withTileEdge(e)));
+    }
+
     /** Its walls from the front, on a page of their own. */
     Node elevations(Room room) {
         var all = WallElevation.around(model.shown().storey(), room);

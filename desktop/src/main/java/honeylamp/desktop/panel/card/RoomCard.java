@@ -175,6 +175,7 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                                 },
                                 () -> model.complain(
                                         "No joints can run through: lay floor and walls in pieces first."))));
+        walls.addAll(build.tileEdge(room));
         out.add(section("All walls", walls));
         var plinth = new ArrayList<Node>();
         plinth.add(build.plinthHeight(room));
@@ -506,8 +507,11 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
     }
 
     private void outline(WallSide side, Region.Upright on) {
-        var line = model.now().currentStorey().wall(side.wall()).orElseThrow().line();
+        var storey = model.now().currentStorey();
+        var line = storey.wall(side.wall()).orElseThrow().line();
         var corners = OwnRegions.splashBack(
+                storey,
+                side.wall(),
                 line.along(side.faces().getFirst().a()),
                 line.along(side.faces().getLast().b()));
         var added = OwnRegions.add(parts.plan(), parts.at(), on, corners, Finish.of("tile-white"));
