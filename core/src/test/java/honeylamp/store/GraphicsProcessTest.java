@@ -54,6 +54,12 @@ class GraphicsProcessTest {
         }
     }
 
+    private static PdfPages endlessPages() throws Exception {
+        var read = PictureImport.read(endlessPdf(), "endless.pdf", PictureImport.Notes.LEFT_OUT, Progress.NONE);
+        assertThat(read).isInstanceOf(PictureImport.Result.Pages.class);
+        return ((PictureImport.Result.Pages) read).pages();
+    }
+
     private static PDFormXObject form(PDDocument document, String content, PDFormXObject inner) throws IOException {
         var form = new PDFormXObject(document);
         form.setBBox(new PDRectangle(200, 100));
@@ -115,9 +121,7 @@ class GraphicsProcessTest {
 
     @Test
     void aPageThatNeverEndsIsRefusedAndTheOthersAreStillRead() throws Exception {
-        var pages = ((PictureImport.Result.Pages)
-                        PictureImport.read(endlessPdf(), "endless.pdf", PictureImport.Notes.LEFT_OUT, Progress.NONE))
-                .pages();
+        var pages = endlessPages();
         assertThat(pages.count()).isEqualTo(2);
         assertThatThrownBy(() -> pages.thumbnail(0, 50))
                 .isInstanceOf(PictureImport.RefusedException.class)
@@ -133,9 +137,7 @@ class GraphicsProcessTest {
 
     @Test
     void aPageNobodyWaitsForIsEnded() throws Exception {
-        var pages = ((PictureImport.Result.Pages)
-                        PictureImport.read(endlessPdf(), "endless.pdf", PictureImport.Notes.LEFT_OUT, Progress.NONE))
-                .pages();
+        var pages = endlessPages();
         var asked = new AtomicInteger();
         assertThatThrownBy(() -> pages.page(0, _ -> {
                     if (asked.incrementAndGet() > 10) {
