@@ -51,6 +51,7 @@ module honeylamp.core {
     exports honeylamp.survey;
     exports honeylamp.takeoff;
     exports honeylamp.takeoff.fit;
+    exports honeylamp.takeoff.lighting;
     exports honeylamp.takeoff.lived;
     exports honeylamp.takeoff.way;
     exports honeylamp.underlay;

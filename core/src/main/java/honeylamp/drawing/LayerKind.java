@@ -18,6 +18,7 @@ public enum LayerKind {
     OPENINGS("Openings"),
     OVERHEAD("Overhead"),
     LAMPS("Light of lamps"),
+    FITTINGS("Lighting and power"),
     DIMENSIONS("Dimensions"),
     LABELS("Labels"),
     SHEET("Sheet"),

@@ -10,6 +10,7 @@ import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Elements;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
@@ -52,6 +53,9 @@ public record Clipping(List<WallType> types, Elements elements, List<Group> grou
         groups = List.copyOf(groups);
     }
 
+    /** So far beside a fitting on a wall or a piece its copy is put. */
+    private static final Length BESIDE = Length.ofMm(200);
+
     /** A copy of what is picked; openings come with their walls. */
     public static Clipping of(Plan plan, StoreyId storey, Set<ElementId> picked) {
         var hosts = new HashSet<>(picked);
@@ -72,6 +76,9 @@ public record Clipping(List<WallType> types, Elements elements, List<Group> grou
             case Opening o -> picked.contains(o.host());
             case Region r -> picked.contains(r.carrier());
             case Covering c -> picked.contains(c.surface().host());
+            case Fitting f ->
+                picked.contains(f.id())
+                        || f.on().host().filter(picked::contains).isPresent();
             case RoomMark _, Underlay _ -> false; // a mark goes with its room, a picture with its file
             case Wall _,
                     Structure _,
@@ -110,6 +117,7 @@ public record Clipping(List<WallType> types, Elements elements, List<Group> grou
                 case FreeMark m -> m.shape();
                 case Ground g -> g.use();
                 case Region r -> r.on();
+                case Fitting f -> f.kind();
                 case Wall _,
                         Opening _,
                         RoomMark _,
@@ -125,13 +133,26 @@ public record Clipping(List<WallType> types, Elements elements, List<Group> grou
     }
 
     /** What lies on something else lies on the twin of that; nothing if that was not pasted. */
-    private static Optional<? extends Element> onItsTwin(Element fresh, Map<ElementId, ElementId> twins) {
+    private static Optional<? extends Element> onItsTwin(
+            Element fresh, Map<ElementId, ElementId> twins, Storey storey) {
         if (fresh instanceof Region r) {
             return r.twin(id -> Optional.ofNullable(twins.get(id)));
+        }
+        if (fresh instanceof Fitting f) {
+            return f.twin(id -> Optional.ofNullable(twins.get(id))).or(() -> beside(f, storey));
         }
         return fresh instanceof Covering c
                 ? c.surface().twin(id -> Optional.ofNullable(twins.get(id))).map(c::withSurface)
                 : Optional.of(fresh);
+    }
+
+    /** Beside it on the same thing, where that stands on the storey and was not copied itself; rows are not doubled. */
+    private static Optional<Fitting> beside(Fitting fitting, Storey storey) {
+        return fitting.on()
+                .host()
+                .filter(host -> storey.elements().find(host).isPresent())
+                .flatMap(_ -> fitting.on().beside(BESIDE))
+                .map(fitting::withOn);
     }
 
     /** What hangs in something or lies on it is picked with that. */
@@ -180,7 +201,7 @@ public record Clipping(List<WallType> types, Elements elements, List<Group> grou
             if (fresh instanceof Opening o) {
                 fresh = o.in(hosts.getOrDefault(o.host(), o.host()), o.offset());
             }
-            onItsTwin(fresh, twins).ifPresent(pastedOne -> {
+            onItsTwin(fresh, twins, plan.storey(storey)).ifPresent(pastedOne -> {
                 twins.put(element.id(), pastedOne.id());
                 pasted.add(pastedOne);
                 if (isPickedItself(pastedOne)) {

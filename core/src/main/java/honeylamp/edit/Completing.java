@@ -60,9 +60,10 @@ public final class Completing {
                 ? scoped(roomsKept(before, was, settled), id)
                 : settled;
         var outlined = kept.storey(id).regions().isEmpty() ? kept : OwnRegions.kept(was, kept, id);
-        var covered = Coverings.mayDiffer(was, outlined.storey(id))
-                ? Coverings.kept(cache.of(before, was), outlined, derived(outlined, id))
-                : outlined;
+        var fitted = outlined.storey(id).fittings().isEmpty() ? outlined : FittingEdits.kept(was, outlined, id);
+        var covered = Coverings.mayDiffer(was, fitted.storey(id))
+                ? Coverings.kept(cache.of(before, was), fitted, derived(fitted, id))
+                : fitted;
         return mayRise(was, covered.storey(id))
                 ? Hanging.kept(cache.of(before, was), covered, derived(covered, id))
                 : covered;

@@ -3,10 +3,13 @@ package honeylamp.edit;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Removing things, and saying what goes with them. */
 public final class Deletion {
@@ -19,7 +22,10 @@ public final class Deletion {
     }
 
     private static boolean stays(Element element, Set<ElementId> gone) {
-        return !gone.contains(element.id()) && !(element instanceof Opening o && gone.contains(o.host()));
+        return !gone.contains(element.id())
+                && !(element instanceof Opening o && gone.contains(o.host()))
+                && !(element instanceof Fitting f
+                        && f.on().host().filter(gone::contains).isPresent());
     }
 
     /** What a deletion takes with it, in words; empty if nothing more than was picked. */
@@ -27,6 +33,18 @@ public final class Deletion {
         var openings = storey.openings().stream()
                 .filter(o -> gone.contains(o.host()) && !gone.contains(o.id()))
                 .count();
-        return openings == 0 ? "" : openings == 1 ? "and the opening in it" : "and the " + openings + " openings in it";
+        var fittings = FittingEdits.goingWith(storey, gone);
+        var what = Stream.of(counted(openings, "opening"), counted(fittings, "fitting"))
+                .filter(s -> !s.isEmpty())
+                .collect(Collectors.joining(" and the "));
+        if (what.isEmpty()) {
+            return "";
+        }
+        var goes = openings + fittings == 1 ? "goes" : "go";
+        return "and the " + what + (fittings == 0 ? " in it" : " that " + goes + " with it");
+    }
+
+    private static String counted(long n, String noun) {
+        return n == 0 ? "" : n == 1 ? noun : n + " " + noun + "s";
     }
 }

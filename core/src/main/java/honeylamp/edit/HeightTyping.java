@@ -6,6 +6,7 @@ import honeylamp.plan.Boundary;
 import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.Element;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
@@ -62,6 +63,7 @@ public final class HeightTyping {
                             FreeMark _,
                             SettingOutLine _,
                             Boundary _,
+                            Fitting _,
                             Covering _ -> Outcome.<Plan>refused("it has no height", "Point at something that has one.");
                 })
                 .orElseGet(HeightTyping::notDrawnHere);

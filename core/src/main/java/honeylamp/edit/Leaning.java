@@ -43,6 +43,9 @@ public final class Leaning {
     /** A back so near to a face stands at it: furniture is put off walls for skirtings and curtains. */
     private static final double NEAR_MM = 80;
 
+    /** Less of a face than this is none. */
+    private static final double LEAST_FACE_MM = 1;
+
     /** A back reaches no farther into a wall it stands at. */
     private static final double INTO_MM = 20;
 
@@ -236,7 +239,7 @@ public final class Leaning {
         var at = piece.at().point();
         return Coverings.onWalls(side, before.storey(), storey, true).stream()
                 .flatMap(s -> faces(after, s.wall(), s.side()).stream())
-                .filter(f -> f.length() > 1)
+                .filter(f -> f.length() > LEAST_FACE_MM)
                 .min(Comparator.comparingDouble(f -> f.distance(at)));
     }
 
@@ -247,6 +250,9 @@ public final class Leaning {
         for (var near : network.near(back, NEAR_MM)) {
             for (var side : Swing.values()) {
                 for (var face : faces(network, near.wall().id(), side)) {
+                    if (face.length() <= LEAST_FACE_MM) {
+                        continue; // where other walls cover it nothing can touch it
+                    }
                     var along = face.along(back);
                     var isAlong = Math.abs(face.unitAt(Math.clamp(along, 0, face.length()))
                                     .dot(back.minus(middle).unit()))

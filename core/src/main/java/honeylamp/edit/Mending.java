@@ -1,5 +1,6 @@
 package honeylamp.edit;
 
+import honeylamp.derive.openings.LeafSweep;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.snags.Snag;
 import honeylamp.derive.snags.Snags;
@@ -11,10 +12,12 @@ import honeylamp.geometry.Curve;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.FittingId;
 import honeylamp.plan.ElementId.NoteId;
 import honeylamp.plan.ElementId.RegionId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Region;
@@ -226,6 +229,7 @@ public final class Mending {
                     STORE_OPENS_INWARD -> hungAnew(plan, geometry, snag);
             case PIECE_OFF_WALL -> PieceMends.movedBack(plan, geometry, snag);
             case PIECE_IN_AIR -> PieceMends.putDown(plan, geometry, snag);
+            case SWITCH_BEHIND_LEAF -> besideHandle(plan, geometry, snag);
             case NICHE_TOO_DEEP -> shallower(plan, storey, snag);
             case SEAT_OFF_RUG -> PieceMends.ontoRug(plan, geometry, snag);
             case STAIR_OFF_LEVEL, STAIR_HARD_TO_CLIMB -> steppedAnew(plan, storey, snag);
@@ -246,11 +250,47 @@ public final class Mending {
                     SASH_AGAINST_PIECE,
                     NARROW_WAY,
                     REGION_OFF_SURFACE,
+                    LIGHT_WITHOUT_SWITCH,
+                    SWITCH_WITHOUT_LIGHT,
+                    NO_SWITCH_AT_DOOR,
+                    SOCKET_NEAR_WATER,
                     LABEL_WITHOUT_PLACE,
                     WORDS_OVER_WORDS,
                     OFF_SHEET -> Optional.empty();
         };
     }
+
+    /** A switch behind a leaf comes to the other jamb, where the handle is, on the side to which the leaf opens. */
+    private static Optional<Mend> besideHandle(Plan plan, StoreyGeometry geometry, Snag snag) {
+        var fitting = snag.about().stream()
+                .filter(FittingId.class::isInstance)
+                .flatMap(id -> geometry.storey().elements().find(Fitting.class, id).stream())
+                .findFirst();
+        var cut = opening(geometry, snag);
+        if (fitting.isEmpty() || cut.isEmpty() || !(fitting.get().on() instanceof Fitting.WallSide side)) {
+            return Optional.empty();
+        }
+        var host = geometry.storey().wall(cut.get().opening().host());
+        var handle = LeafSweep.of(cut.get()).stream()
+                .findFirst()
+                .map(leaf -> leaf.closed().plus(leaf.shut().times(FROM_HANDLE_MM)));
+        return host.flatMap(wall -> handle.map(wall.line()::along)
+                .filter(along -> along > 0 && along < wall.line().length())
+                .map(along -> new Mend(
+                        "Put the switch beside the handle",
+                        FittingEdits.change(
+                                plan,
+                                geometry.storey().id(),
+                                fitting.get().id(),
+                                f -> f.withOn(new Fitting.WallSide(
+                                        wall.id(),
+                                        cut.get().opening().swing(),
+                                        Length.ofMm(Math.rint(along)),
+                                        side.height()))))));
+    }
+
+    /** From the edge of a shut leaf to a switch beside it: the lining, and a hand's breadth and a half. */
+    private static final double FROM_HANDLE_MM = LeafSweep.LINING_MM + 150;
 
     private static Optional<Mend> shallower(Plan plan, StoreyId storey, Snag snag) {
         return snag.about().stream()

@@ -9,6 +9,7 @@ import honeylamp.plan.Dimension;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
@@ -70,6 +71,7 @@ public final class PickedEdits {
             case Opening o -> picked.contains(o.host()) && motion.mirrors() ? o.mirrored() : o;
             case Region r -> picked.contains(r.carrier()) ? r.moved(motion) : r;
             case Covering c -> picked.contains(c.surface().host()) ? c.moved(motion) : c;
+            case Fitting f -> picked.contains(f.on().host().orElse(f.id())) ? f.moved(motion) : f;
             case RoomMark _, Underlay _ -> element; // a mark goes with its room, a picture has ways of its own
             case Structure _,
                     Furnishing _,

@@ -7,11 +7,13 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.BoundaryId;
 import honeylamp.plan.ElementId.CoveringId;
 import honeylamp.plan.ElementId.DimensionId;
+import honeylamp.plan.ElementId.FittingId;
 import honeylamp.plan.ElementId.FreeMarkId;
 import honeylamp.plan.ElementId.NoteId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.RoundDimensionId;
 import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.FreeMark;
 import honeylamp.plan.Note;
 import honeylamp.plan.Plan;
@@ -54,6 +56,7 @@ public final class StoreyEdits {
         from.furnishings().forEach(f -> all.add(f.id()));
         from.structures().forEach(s -> all.add(s.id()));
         from.regions().forEach(r -> all.add(r.id()));
+        from.fittings().forEach(f -> all.add(f.id()));
         var as = added.plan().withStorey(added.id(), s -> s.withLevels(levels.withLevel(s.level())));
         return new Added<>(said(copied(as, like, all, List.of(added.id())), from, added.id()), added.id());
     }
@@ -73,6 +76,15 @@ public final class StoreyEdits {
             var there = covering.surface().twin(id -> Optional.ofNullable(twins.get(id)));
             if (there.isPresent()) {
                 coverings.add(new Covering(new CoveringId(number++), there.get(), covering.finish()));
+            }
+        }
+        var fittings = new ArrayList<>(plan.storey(to).fittings()); // those of walls and pieces came with them
+        for (var fitting : from.fittings()) {
+            var there = fitting.on() instanceof Fitting.InRoom
+                    ? fitting.twin(id -> Optional.ofNullable(twins.get(id)))
+                    : Optional.<Fitting>empty();
+            if (there.isPresent()) {
+                fittings.add(there.get().withId(new FittingId(number++)));
             }
         }
         var boundaries = new ArrayList<Boundary>();
@@ -104,7 +116,8 @@ public final class StoreyEdits {
                                 .with(Note.class, notes)
                                 .with(FreeMark.class, marks)
                                 .with(RoundDimension.class, rounds)
-                                .with(Covering.class, coverings));
+                                .with(Covering.class, coverings)
+                                .with(Fitting.class, fittings));
     }
 
     /** Copies picked walls with their openings, furnishings and fixed parts to storeys, each to the same place. */

@@ -27,6 +27,7 @@ import honeylamp.illustrate.building.StructureArt;
 import honeylamp.illustrate.building.WallArt;
 import honeylamp.illustrate.building.WallFaceArt;
 import honeylamp.illustrate.elevation.ElevationArt;
+import honeylamp.illustrate.fitting.LinkArt;
 import honeylamp.illustrate.furniture.FurnitureArt;
 import honeylamp.illustrate.ground.FloorArt;
 import honeylamp.illustrate.ground.SiteArt;
@@ -266,6 +267,9 @@ public final class Illustration {
                     About.GLOW, List.of(geometry), () -> WindowGlow.of(geometry, frame, pens.ink(Role.GLASS)));
             glow.ifPresent(mark -> layers.add(Layer.of(LayerKind.LAMPS, List.of(mark))));
         }
+        if (showing.shows(Kind.FITTINGS) && !geometry.storey().fittings().isEmpty()) {
+            add(layers, LayerKind.FITTINGS, Kind.FITTINGS, fittings(others));
+        }
         if (showing.shows(Kind.DIMENSIONS)) {
             add(layers, LayerKind.DIMENSIONS, Kind.DIMENSIONS, told(onPaper(dimensions(others))));
         }
@@ -275,6 +279,28 @@ public final class Illustration {
         }
         words(layers, others);
         return seen(new Drawing(layers));
+    }
+
+    /** What links keep off: the same object as long as the words are the same. */
+    private record Linking(List<Box> words) {}
+
+    /** Links first, so that symbols lie on them. */
+    private List<Mark> fittings(OtherWords others) {
+        var asked = new Linking(others.read());
+        var words = remembered.answer(asked, () -> asked);
+        var storey = geometry.storey();
+        var out = new ArrayList<>(kept(
+                About.LINKS,
+                List.of(
+                        storey.fittings(),
+                        geometry.network(),
+                        geometry.cuts(),
+                        geometry.rooms(),
+                        storey.furnishings(),
+                        words),
+                () -> new LinkArt(frame, pens).links(geometry, words.words)));
+        out.addAll(others.fittings());
+        return out;
     }
 
     /** Over buildings crowns of trees are seen, faint, or not at all. */
@@ -409,6 +435,7 @@ public final class Illustration {
         WALLS,
         NICHES,
         OPENINGS,
+        LINKS,
         LIVED_IN,
         SUN
     }

@@ -18,7 +18,8 @@ public sealed interface Element
                 Boundary,
                 Ground,
                 Region,
-                Covering {
+                Covering,
+                Fitting {
     /** Its identity, which stays whatever is done to it. */
     ElementId id();
 

@@ -105,6 +105,7 @@ public sealed interface ElementId {
                     case UnitCopyId _ -> "c";
                     case CoveringId _ -> "q";
                     case RegionId _ -> "a";
+                    case FittingId _ -> "i";
                     case LookId _ -> "k";
                     case ViewId _ -> "v";
                     case PageId _ -> "p";
@@ -235,6 +236,13 @@ public sealed interface ElementId {
     /** A part of a surface that is covered by itself. */
     record RegionId(Key key) implements ElementId {
         public RegionId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
+
+    /** A light, a switch or an outlet. */
+    record FittingId(Key key) implements ElementId {
+        public FittingId(int number) {
             this(new Key.Drawn(number));
         }
     }

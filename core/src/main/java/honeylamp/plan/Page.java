@@ -112,6 +112,8 @@ public record Page(
         AREAS("Areas of the house"),
         /** In what the schemes that are seen differ from those they are marked against. */
         DIFFERENCES("What differs"),
+        /** The symbols of lights, switches and outlets, and how many there are. */
+        FITTINGS("Lighting and power"),
         /** A square of a known side, to measure on a print. */
         SQUARE("Checking square"),
         /** Doors and plain openings of the storeys that are seen. */

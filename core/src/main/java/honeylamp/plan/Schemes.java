@@ -92,6 +92,7 @@ public record Schemes(List<Scheme> all, SchemeId open, List<Departure> drawn) {
                 case Furnishing f -> isIn(f.at());
                 case Structure s -> isIn(s.at());
                 case RoomMark m -> m.id().equals(room);
+                case Fitting f -> holds(f.on());
                 case Covering c -> covers(c.surface());
                 case Wall _,
                         Opening _,
@@ -105,6 +106,12 @@ public record Schemes(List<Scheme> all, SchemeId open, List<Departure> drawn) {
                         Ground _,
                         Region _ -> false;
             };
+        }
+
+        private boolean holds(Fitting.On on) {
+            return on instanceof Fitting.InRoom rows
+                    ? rows.room().equals(room)
+                    : on.places().stream().anyMatch(this::isIn);
         }
 
         private boolean isIn(Position at) {

@@ -25,6 +25,8 @@ public record Showing(Set<Kind> faded, Set<Kind> hidden, Set<Kind> locked) {
         OVERHEAD("Overhead"),
         /** What of trees reaches over buildings; what of them does not is a piece like others. */
         CROWNS("Trees over roofs"),
+        /** Lights, switches, outlets and what links them. */
+        FITTINGS("Lighting and power"),
         DIMENSIONS("Dimensions"),
         ROOM_NAMES("Room names"),
         NOTES("Notes and free marks"),
@@ -53,6 +55,7 @@ public record Showing(Set<Kind> faded, Set<Kind> hidden, Set<Kind> locked) {
                 case Note _, FreeMark _ -> Optional.of(NOTES);
                 case Ground _ -> Optional.of(GROUND);
                 case Region _, Covering _ -> Optional.of(FINISHES);
+                case Fitting _ -> Optional.of(FITTINGS);
                 case Underlay _, SettingOutLine _, Boundary _ -> Optional.empty();
             };
         }
@@ -76,8 +79,8 @@ public record Showing(Set<Kind> faded, Set<Kind> hidden, Set<Kind> locked) {
         }
     }
 
-    /** Everything in full, but no tags. */
-    public static final Showing USUAL = new Showing(Set.of(), Set.of(Kind.TAGS), Set.of());
+    /** Everything in full, but no tags and no lighting plan. */
+    public static final Showing USUAL = new Showing(Set.of(), Set.of(Kind.TAGS, Kind.FITTINGS), Set.of());
 
     /** Freezes the sets, in the order of kinds; what is hidden is not faded. */
     public Showing {

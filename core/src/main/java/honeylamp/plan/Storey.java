@@ -160,6 +160,11 @@ public record Storey(StoreyId id, String name, Levels levels, Elements elements)
         return elements.of(Region.class);
     }
 
+    /** The lights, switches and outlets. */
+    public List<Fitting> fittings() {
+        return elements.of(Fitting.class);
+    }
+
     /** The wall of this id, if it stands here. */
     public Optional<Wall> wall(WallId wanted) {
         return elements.find(Wall.class, wanted);

@@ -12,6 +12,7 @@ import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.illustrate.building.WallArt;
+import honeylamp.illustrate.fitting.FittingArt;
 import honeylamp.illustrate.ground.FloorArt;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
@@ -23,6 +24,7 @@ import honeylamp.takeoff.ColourKey;
 import honeylamp.takeoff.OrderKey;
 import honeylamp.takeoff.key.FinishKey;
 import honeylamp.takeoff.key.WallKey;
+import honeylamp.takeoff.lighting.FittingList;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
@@ -75,6 +77,19 @@ final class KeyLists {
         return OrderKey.of(page).stream()
                 .map(e -> new RowList.Pair(
                         (pen, box) -> pen.marks().add(sample(e.material(), box)), e.name(), e.figure(), e.size()))
+                .toList();
+    }
+
+    /** The symbols of lights, switches and outlets, with how many there are. */
+    List<RowList.Pair> fittings(List<LaidStorey> storeys) {
+        var pens = Pens.of(page.look(), KEY_SCALE);
+        return FittingList.of(storeys).key().stream()
+                .map(e -> new RowList.Pair(
+                        (pen, box) ->
+                                pen.marks().addAll(FittingArt.sample(e.kind(), box.centre(), pens, box.width() - 1)),
+                        e.kind().label(),
+                        Integer.toString(e.count()),
+                        e.more()))
                 .toList();
     }
 

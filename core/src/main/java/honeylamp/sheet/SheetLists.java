@@ -318,6 +318,12 @@ final class SheetLists {
                 case WAYS -> plain(out, listing, p -> PlainRow.ways(seen(p, Kind.WALLS), units));
                 case AREAS ->
                     plain(out, listing, p -> HouseAreas.of(inScheme(p)).rows());
+                case FITTINGS ->
+                    rows(
+                            out,
+                            listing.label(),
+                            p -> new KeyLists(p).fittings(seen(p, Kind.FITTINGS)),
+                            (h, rows) -> RowList.ofPairs(listing, h, rows));
                 case SQUARE -> out.add(CheckingSquare.of(units));
                 case DIFFERENCES ->
                     page.views()

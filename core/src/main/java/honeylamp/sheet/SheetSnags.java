@@ -12,6 +12,7 @@ import honeylamp.takeoff.fit.FitCheck;
 import honeylamp.takeoff.fit.SeatCheck;
 import honeylamp.takeoff.key.InAir;
 import honeylamp.takeoff.key.OffWall;
+import honeylamp.takeoff.lighting.FittingCheck;
 import honeylamp.takeoff.way.WaySnags;
 import honeylamp.units.Length;
 import java.util.ArrayList;
@@ -46,6 +47,7 @@ public final class SheetSnags {
                 () -> InAir.of(storey),
                 () -> tight(storey, built.get()),
                 () -> SeatCheck.of(storey),
+                () -> FittingCheck.of(storey),
                 () -> WaySnags.of(storey, wanted),
                 () -> of(storey),
                 () -> storey.plan().pages().stream()

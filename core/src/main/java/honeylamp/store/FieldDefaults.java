@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -82,6 +83,7 @@ final class FieldDefaults {
             new Field(List.of("storeys", "furnishings"), "own", JSON.nullNode()),
             new Field(List.of("storeys", "furnishings"), "order", JSON.numberNode(0)),
             new Field(List.of("storeys"), "regions", JSON.arrayNode()),
+            new Field(List.of("storeys"), "fittings", JSON.arrayNode()),
             new Field(List.of("storeys"), "freeMarks", JSON.arrayNode()),
             new Field(List.of("storeys"), "roundDimensions", JSON.arrayNode()),
             new Field(List.of("storeys", "walls"), "works", JSON.stringNode("existing")),
@@ -325,10 +327,23 @@ final class FieldDefaults {
             }
         }
         endsOfTiers(root.path("plan").path("presentation"));
+        withoutFittings(root.path("plan"));
         for (var field : ALL) {
             fill(root.path("plan"), field, 0);
             if (!field.of.isEmpty() && field.of.getFirst().equals("storeys")) {
                 fillApart(root.path("plan").path("schemes"), field);
+            }
+        }
+    }
+
+    /** Views from before there were lighting plans do not show one. */
+    private static void withoutFittings(JsonNode plan) {
+        if (plan.path("storeys").path(0).has("fittings")) {
+            return;
+        }
+        for (var view : plan.path("presentation").path("views")) {
+            if (view.path("showing").path("hidden") instanceof ArrayNode hidden) {
+                hidden.add("fittings");
             }
         }
     }

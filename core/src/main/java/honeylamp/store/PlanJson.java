@@ -6,6 +6,7 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.Key;
 import honeylamp.plan.ElementId.UnitCopyId;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.Look;
 import honeylamp.plan.Pattern;
 import honeylamp.plan.Plan;
@@ -68,6 +69,7 @@ final class PlanJson {
             .addMixIn(View.Subject.class, SubjectNames.class)
             .addMixIn(Surface.class, SurfaceNames.class)
             .addMixIn(Region.On.class, RegionNames.class)
+            .addMixIn(Fitting.On.class, FittedNames.class)
             .addMixIn(Pattern.class, PatternNames.class)
             .addMixIn(Storey.class, StoreyForm.Names.class)
             .addMixIn(Look.class, LookForm.Names.class)
@@ -121,6 +123,20 @@ final class PlanJson {
         @JsonSubTypes.Type(value = Region.Upright.class, name = "wall_side")
     })
     private interface RegionNames {}
+
+    /** How a fitting says what it is fixed to. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Fitting.Ceiling.class, name = "ceiling"),
+        @JsonSubTypes.Type(value = Fitting.Floor.class, name = "floor"),
+        @JsonSubTypes.Type(value = Fitting.WallSide.class, name = "wall_side"),
+        @JsonSubTypes.Type(value = Fitting.Piece.class, name = "piece"),
+        @JsonSubTypes.Type(value = Fitting.InRoom.class, name = "in_room"),
+        @JsonSubTypes.Type(value = Fitting.AlongWall.class, name = "along_wall"),
+        @JsonSubTypes.Type(value = Fitting.AlongPiece.class, name = "along_piece"),
+        @JsonSubTypes.Type(value = Fitting.Ring.class, name = "ring")
+    })
+    private interface FittedNames {}
 
     /** How a laying says its pattern. */
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")

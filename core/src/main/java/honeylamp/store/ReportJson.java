@@ -31,6 +31,7 @@ import honeylamp.plan.Surface;
 import honeylamp.plan.Wall;
 import honeylamp.sheet.RoomWords;
 import honeylamp.takeoff.TileCount;
+import honeylamp.takeoff.lighting.FittingList;
 import honeylamp.takeoff.way.WaySnags;
 import honeylamp.takeoff.way.Ways;
 import honeylamp.takeoff.way.Ways.Reached;
@@ -74,12 +75,31 @@ public final class ReportJson {
             List<OpeningPart> openings,
             List<StairPart> stairs,
             List<FurnishingPart> furnishings,
+            List<FittingPart> fittings,
             List<SurfacePart> surfaces,
             AreaPartOf areas,
             BigDecimal internal_gross_m2,
             BigDecimal external_gross_m2,
             SitePart site,
             List<DimensionChain> dimensions) {}
+
+    /**
+     * Fittings of one room that are alike.
+     *
+     * @param first of them
+     */
+    record FittingPart(
+            String first,
+            String kind,
+            int number,
+            String room,
+            String works,
+            List<Integer> groups,
+            int circuit,
+            int lumen,
+            BigDecimal watt,
+            String product,
+            BigDecimal cost) {}
 
     /**
      * A surface that can be covered.
@@ -279,6 +299,9 @@ public final class ReportJson {
                         .map(ReportJson::stair)
                         .toList(),
                 storey.furnishings().stream().map(ReportJson::furnishing).toList(),
+                FittingList.of(List.of(laid)).rows().stream()
+                        .map(ReportJson::fitting)
+                        .toList(),
                 Counters.withSurfaces(laid).stream().map(ReportJson::surface).toList(),
                 by(basis -> areas.rooms().stream()
                         .mapToDouble(r -> r.getOrDefault(basis, 0.0))
@@ -393,6 +416,22 @@ public final class ReportJson {
                 f.buying().link(),
                 BigDecimal.valueOf(f.buying().price(), 2),
                 f.buying().state() == Buying.State.BOUGHT);
+    }
+
+    private static FittingPart fitting(FittingList.Row row) {
+        var alike = row.alike();
+        return new FittingPart(
+                row.first().text(),
+                alike.kind().key(),
+                row.count(),
+                alike.room(),
+                lower(alike.works().label()),
+                alike.groups(),
+                alike.circuit(),
+                row.lumens(),
+                rounded(row.watts(), 1),
+                alike.product(),
+                BigDecimal.valueOf(row.costCents(), 2));
     }
 
     private static SurfacePart surface(Surfaces.Found found) {

@@ -5,6 +5,7 @@ import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Elements;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
@@ -42,7 +43,8 @@ record StoreyForm(
         List<Boundary> boundaries,
         List<Ground> grounds,
         List<Region> regions,
-        List<Covering> coverings) {
+        List<Covering> coverings,
+        List<Fitting> fittings) {
     static StoreyForm of(Storey s) {
         return new StoreyForm(
                 s.id(),
@@ -62,7 +64,8 @@ record StoreyForm(
                 s.boundaries(),
                 s.grounds(),
                 s.regions(),
-                s.coverings());
+                s.coverings(),
+                s.fittings());
     }
 
     Storey storey() {
@@ -85,7 +88,8 @@ record StoreyForm(
                         .with(Boundary.class, boundaries)
                         .with(Ground.class, grounds)
                         .with(Region.class, regions)
-                        .with(Covering.class, coverings));
+                        .with(Covering.class, coverings)
+                        .with(Fitting.class, fittings));
     }
 
     /** Has storeys written and read in this form. */

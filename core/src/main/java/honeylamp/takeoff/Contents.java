@@ -3,6 +3,7 @@ package honeylamp.takeoff;
 import honeylamp.catalogue.Grounds;
 import honeylamp.catalogue.PartKinds;
 import honeylamp.catalogue.piece.Furnishings;
+import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Boundary;
@@ -10,6 +11,7 @@ import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
@@ -78,6 +80,8 @@ public final class Contents {
             case Ground _ -> "Ground";
             case Region _ -> "Region";
             case Covering _ -> "Finish";
+            case Fitting f ->
+                f.kind().group().isLit() ? "Light" : f.kind().group().label();
         };
     }
 
@@ -104,6 +108,12 @@ public final class Contents {
                         + AreaText.rounded(Math.abs(g.ring().area()), units);
             case Region r -> AreaText.rounded(Math.abs(r.ring().area()), units) + in(geometry, middle(r.places()));
             case Covering _ -> "";
+            case Fitting f ->
+                f.kind().label()
+                        + FittingPlaces.of(geometry, f).stream()
+                                .findFirst()
+                                .map(p -> in(geometry, p.before()))
+                                .orElse("");
         };
     }
 

@@ -17,6 +17,7 @@ import honeylamp.plan.Dimension;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Finish;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
@@ -267,6 +268,7 @@ public final class PlanFields {
             case Structure s -> new Told(PartKinds.label(s.form()), s.height());
             case Region r -> new Told(finish(storey.geometry(), r.id()).orElse("region"));
             case Ground g -> new Told(Grounds.label(g.use()));
+            case Fitting f -> new Told(f.kind().label());
             case RoomMark _,
                     Underlay _,
                     Dimension _,

@@ -25,6 +25,7 @@ import honeylamp.takeoff.bought.RoomCosts;
 import honeylamp.takeoff.bought.ShoppingList;
 import honeylamp.takeoff.bought.UnitList;
 import honeylamp.takeoff.bought.WayList;
+import honeylamp.takeoff.lighting.FittingList;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -106,6 +107,7 @@ public final class Takeoff {
             case UNITS -> about(wanted, UnitList.schedule(plan));
             case SHOPPING -> about(wanted, ShoppingList.schedule(plan));
             case ROOM_COSTS -> about(wanted, RoomCosts.schedule(plan));
+            case FITTINGS -> about(wanted, FittingList.schedule(plan));
             case PIECES -> about(wanted, pieces(plan));
         };
     }

@@ -3,6 +3,7 @@ package honeylamp.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestPlans;
+import honeylamp.catalogue.Fittings;
 import honeylamp.catalogue.PartKinds;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
@@ -16,11 +17,14 @@ import honeylamp.geometry.Segment;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.plan.Buying;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Finish;
+import honeylamp.plan.Fitting;
+import honeylamp.plan.FittingKind;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
@@ -112,7 +116,9 @@ class AnyEditTest {
     }
 
     private static Drawing picture(Plan plan) {
-        var view = LaidPlan.of(plan).pages().getLast().views().getLast();
+        var last = LaidPlan.of(plan).pages().getLast().views().getLast();
+        var view = last.seenAs(
+                last.view().withShowing(last.view().showing().with(Showing.Kind.FITTINGS, Showing.Degree.SHOWN)));
         return Illustration.of(view, PaperFrame.atOrigin(100), Lamp.COLOUR, 1);
     }
 
@@ -144,7 +150,8 @@ class AnyEditTest {
         if (plan.storey(at).elements().isEmpty()) {
             return plan;
         }
-        return switch (random.nextInt(8)) {
+        return switch (random.nextInt(9)) {
+            case 7 -> fitted(plan, at);
             case 0 -> wall(plan, at);
             case 1 -> opening(plan, at);
             case 2 -> built(plan, at);
@@ -272,6 +279,68 @@ class AnyEditTest {
                                                         mm(0, 2500),
                                                         mm(0, 2500)));
                         }));
+    }
+
+    private Plan fitted(Plan plan, StoreyId at) {
+        var storey = plan.storey(at);
+        var kind = any(List.of(FittingKind.values()));
+        var height = random.nextBoolean() ? Optional.of(mm(0, 2600)) : Optional.<Length>empty();
+        var on = switch (random.nextInt(5)) {
+            case 0 -> new Fitting.Ceiling(place(), height);
+            case 1 -> new Fitting.Ring(place(), mm(1, 900), 1 + random.nextInt(7), height);
+            case 2 ->
+                storey.rooms().isEmpty()
+                        ? null
+                        : new Fitting.InRoom(any(storey.rooms()).id(), 3, 2, height);
+            case 3 ->
+                storey.furnishings().isEmpty()
+                        ? null
+                        : onPiece(any(storey.furnishings()).id());
+            default ->
+                storey.walls().isEmpty() ? null : onSide(any(storey.walls()).id(), height);
+        };
+        return switch (random.nextInt(3)) {
+            case 0 ->
+                with(plan, at, Fitting.class, f -> FittingEdits.loosen(plan, StoreyGeometry.of(plan, storey), f.id()));
+            case 1 ->
+                ok(
+                        plan,
+                        FittingEdits.link(
+                                plan,
+                                at,
+                                storey.fittings().stream().map(Fitting::id).collect(Collectors.toSet())));
+            default ->
+                on == null
+                        ? plan
+                        : FittingEdits.add(
+                                        plan,
+                                        at,
+                                        new Fitting(
+                                                new ElementId.FittingId(1),
+                                                kind,
+                                                on,
+                                                random.nextInt(360),
+                                                mm(1, 3000),
+                                                Fittings.emission(kind),
+                                                List.of(),
+                                                random.nextInt(3),
+                                                any(List.of(Wall.Works.values())),
+                                                Buying.UNKNOWN))
+                                .plan();
+        };
+    }
+
+    private Fitting.On onPiece(ElementId.FurnishingId piece) {
+        return random.nextBoolean()
+                ? new Fitting.AlongPiece(piece, 1 + random.nextInt(4), mm(-300, 300), mm(-800, 900))
+                : new Fitting.Piece(piece, Position.ORIGIN, mm(-800, 900));
+    }
+
+    private Fitting.On onSide(ElementId.WallId wall, Optional<Length> height) {
+        var side = any(List.of(Swing.values()));
+        return random.nextBoolean()
+                ? new Fitting.AlongWall(wall, side, Optional.empty(), 1 + random.nextInt(5), mm(0, 900), height)
+                : new Fitting.WallSide(wall, side, mm(-100, 4000), mm(0, 2600));
     }
 
     private Plan outlined(Plan plan, StoreyId at) {

@@ -48,6 +48,17 @@ class ElementsTest {
                         new ElementId.RegionId(90_007),
                         new Region.Floors(),
                         List.of(from, to, Position.ofMm(1000, 2000))),
+                new Fitting(
+                        new ElementId.FittingId(90_010),
+                        FittingKind.SOCKET_2,
+                        new Fitting.Ceiling(from, Optional.empty()),
+                        0,
+                        Length.ofMm(1000),
+                        Optional.empty(),
+                        List.of(),
+                        0,
+                        Wall.Works.NEW,
+                        Buying.UNKNOWN),
                 new Note(new ElementId.NoteId(90_003), from, "Note"),
                 new Dimension(new ElementId.DimensionId(90_004), from, to, Length.ofMm(300)),
                 new RoundDimension(
@@ -78,7 +89,7 @@ class ElementsTest {
     @Test
     void everyKindIsThereAndEachElementIsFoundByItsId() {
         assertThat(Elements.kinds())
-                .hasSize(15)
+                .hasSize(16)
                 .allSatisfy(k -> assertThat(ALL.of(k)).isNotEmpty());
         assertThat(ALL.all()).allSatisfy(e -> {
             assertThat(ALL.find(e.id())).containsSame(e);

@@ -30,6 +30,7 @@ class ReportJsonTest {
                         "openings",
                         "stairs",
                         "furnishings",
+                        "fittings",
                         "surfaces",
                         "areas",
                         "internal_gross_m2",

@@ -82,6 +82,7 @@ class ScheduleFileTest {
                             "Walls",
                             "Layers",
                             "Units",
+                            "Lighting and power",
                             "Pieces",
                             "Shopping list",
                             "Cost by room");

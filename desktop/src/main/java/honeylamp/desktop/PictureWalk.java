@@ -82,7 +82,7 @@ final class PictureWalk {
             m.use(Tool.WALK_WAY);
         }));
         shots.add(new Shot("5-lit", m -> {
-            m.go(WorkStage.LIGHT);
+            m.go(WorkStage.LOOK);
             m.pick(Set.of());
             window.actions().showStorey();
         }));
@@ -99,11 +99,11 @@ final class PictureWalk {
             m.go(WorkStage.SHEET);
             window.actions().showSheet();
         }));
-        shots.add(new Shot("8-openings", this::openings));
         shots.add(new Shot("9-rooms", this::rooms));
         shots.add(new Shot("10-fixed-parts", this::fixedParts));
         shots.add(new Shot("11-site", this::site));
         shots.add(new Shot("12-walls-from-the-front", this::elevations));
+        shots.add(new Shot("16-lighting", this::lighting));
     }
 
     /** Draft over the underlay, a wall chain half drawn. */
@@ -116,14 +116,6 @@ final class PictureWalk {
         point(MouseEvent.MOUSE_PRESSED, new Point(10950, 2350));
         point(MouseEvent.MOUSE_RELEASED, new Point(10950, 2350));
         point(MouseEvent.MOUSE_MOVED, new Point(8900, 2350));
-    }
-
-    /** A door about to go into the wall between living room and kitchen, where its leaf meets another. */
-    private void openings(WorkspaceModel model) {
-        model.use(Tool.PUT_IN_OPENING);
-        model.show(new Viewport(new Point(8600, 3600), 0.11));
-        point(MouseEvent.MOUSE_ENTERED, new Point(8000, 3700));
-        point(MouseEvent.MOUSE_MOVED, new Point(7500, 3900));
     }
 
     /** A room taken apart, the schedules below the plan. */
@@ -154,6 +146,18 @@ final class PictureWalk {
     }
 
     /** The bathroom tiled: its plan and its walls on a page, and what to order. */
+    private void lighting(WorkspaceModel model) {
+        try {
+            model.open(Origin.of(Demo.SAILCLOTH_YARD.document()));
+        } catch (IOException e) {
+            throw new UncheckedIOException("the demo cannot be made", e);
+        }
+        model.light(Lamp.LIT);
+        window.actions().commands().of("lighting-view").action().run();
+        window.actions().commands().of("propose-lights").action().run();
+        window.actions().showSheet();
+    }
+
     private void elevations(WorkspaceModel model) {
         try {
             model.open(Origin.of(Demo.TILED_BATHROOM.document()));

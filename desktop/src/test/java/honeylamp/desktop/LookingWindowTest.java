@@ -181,7 +181,7 @@ class LookingWindowTest {
             find(w, "feet and inches");
             assertThat(w.plan().units()).isEqualTo(UnitSystem.FEET_INCHES);
             find(w, "pen of cut wall");
-            assertThat(WindowDriver.onScreen(() -> w.model().now().stage())).isEqualTo(WorkStage.LIGHT);
+            assertThat(WindowDriver.onScreen(() -> w.model().now().stage())).isEqualTo(WorkStage.LOOK);
             assertThat(WindowDriver.onScreen(
                             () -> w.model().now().choices().presenting().line()))
                     .isEqualTo(LineRole.CUT_WALL);

@@ -36,7 +36,7 @@ class LooksWindowTest {
     @Test
     void aLookIsChosenChangedAndTakenBack() throws Exception {
         try (var w = WindowDriver.with(DemoDocument.made())) {
-            w.press("stage-light");
+            w.press("stage-look");
             for (var shipped : Looks.all()) {
                 var id = "look-" + shipped.name().toLowerCase(Locale.ROOT).replace(' ', '-');
                 assertThat(w.<Node>node(id)).as(id).isNotNull();
@@ -61,7 +61,7 @@ class LooksWindowTest {
     @Test
     void looksFlipByAKey() throws Exception {
         try (var w = WindowDriver.with(DemoDocument.made())) {
-            w.press("stage-light");
+            w.press("stage-look");
             w.key(KeyCode.F8);
             assertThat(w.message()).contains("no other look to flip to");
             w.press("look-ink");
@@ -82,7 +82,7 @@ class LooksWindowTest {
     @Test
     void twoLooksAreComparedUnderADraggedEdge() throws Exception {
         try (var w = WindowDriver.with(DemoDocument.made())) {
-            w.press("stage-light");
+            w.press("stage-look");
             w.press("compare-look");
             assertThat(w.message()).contains("no other look to compare with");
             w.press("look-ink");
@@ -123,7 +123,7 @@ class LooksWindowTest {
     @Test
     void aToneIsChangedOfOneFinishOfItsKindOrOfAll() throws Exception {
         try (var w = WindowDriver.with(DemoDocument.made())) {
-            w.press("stage-light");
+            w.press("stage-look");
             var before = look(w);
             var first = Materials.of("herringbone-oak").orElseThrow();
             w.press("tone-reach-kind");
@@ -146,7 +146,7 @@ class LooksWindowTest {
     @Test
     void anOwnLookIsKeptSharedAndForgotten() throws Exception {
         try (var w = WindowDriver.with(DemoDocument.made())) {
-            w.press("stage-light");
+            w.press("stage-look");
             w.press("share-looks");
             assertThat(w.message()).contains("You keep no looks yet");
             w.press("look-listing");
@@ -182,7 +182,7 @@ class LooksWindowTest {
     @Test
     void paperIsChosenTypedAndTakenBack() throws Exception {
         try (var w = WindowDriver.with(DemoDocument.made())) {
-            w.press("stage-light");
+            w.press("stage-look");
             w.press("look-wash");
             var washed = paper(w);
             w.press("paper-laid");
@@ -204,7 +204,7 @@ class LooksWindowTest {
     @Test
     void roomsAreLivedInByADialAndWhatLiesAboutIsKept() throws Exception {
         try (var w = WindowDriver.with(DemoDocument.made())) {
-            w.press("stage-light");
+            w.press("stage-look");
             var drawn = pieces(w);
             w.fill("lived-in-value", "0");
             assertThat(w.<Node>node("lived-in-keep").isDisabled()).isTrue();

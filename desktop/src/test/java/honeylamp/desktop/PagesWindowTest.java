@@ -79,7 +79,7 @@ class PagesWindowTest {
             w.press("stage-sheet");
             assertThat(w.<Node>node("page-p1")).isNull();
             assertThat(w.<Node>node("reach-all")).isNull();
-            w.press("stage-light");
+            w.press("stage-look");
             assertThat(w.<Node>node("reach-all")).isNull();
         }
     }
@@ -264,7 +264,7 @@ class PagesWindowTest {
     @Test
     void aViewGetsALookAndColoursOfItsOwn() throws Exception {
         try (var w = house()) {
-            w.press("stage-light");
+            w.press("stage-look");
             w.press("reach-this");
             w.press("look-flat");
             assertThat(w.plan().presentation().looks())
@@ -306,7 +306,7 @@ class PagesWindowTest {
     @Test
     void largePrintAndFamiliesOfTypeAreTheLooks() throws Exception {
         try (var w = house()) {
-            w.press("stage-light");
+            w.press("stage-look");
             var before = WindowDriver.firstPage(w.plan()).look().drafting();
             w.press("type-large-print");
             var large = WindowDriver.firstPage(w.plan()).look().drafting();
@@ -330,7 +330,7 @@ class PagesWindowTest {
     @Test
     void pensAndTypeAreTheLooks() throws Exception {
         try (var w = house()) {
-            w.press("stage-light");
+            w.press("stage-look");
             choose(w, "pen-role", LineRole.CUT_WALL.ordinal());
             Slider width = w.node("pen-width");
             WindowDriver.onScreen(() -> {

@@ -81,7 +81,7 @@ class PanelTest {
     void lightAndLookSlideLiveAndOneSlideIsOneAction() throws Exception {
         try (var w = WindowDriver.with(DemoDocument.made())) {
             var before = w.plan();
-            w.press("stage-light");
+            w.press("stage-look");
             slide(w, "light-from", 300);
             slide(w, "cast-shadow", 0.4);
             slide(w, "corner-shade", 0.2);

@@ -21,7 +21,7 @@ class RefineWindowTest {
                 number++;
             }
             w.press(look + number);
-            assertThat(WindowDriver.onScreen(() -> w.model().now().stage())).isEqualTo(WorkStage.LIGHT);
+            assertThat(WindowDriver.onScreen(() -> w.model().now().stage())).isEqualTo(WorkStage.LOOK);
             assertThat(w.message()).contains("Daylight, as it came");
             w.press("look-listing");
             w.press("stage-sheet");

@@ -32,7 +32,7 @@ class SunWindowTest {
     @Test
     void theSunIsPutOverAPlaceAtATime() throws Exception {
         try (var w = WindowDriver.with(DemoDocument.made())) {
-            w.press("stage-light");
+            w.press("stage-look");
             var byHand = light(w);
             w.press("light-by-sun");
             w.fill("sun-latitude", "33.87 S");
@@ -74,7 +74,7 @@ class SunWindowTest {
     @Test
     void theDayOfAPolarNightIsEmptyAndSaysSo() throws Exception {
         try (var w = WindowDriver.with(DemoDocument.made())) {
-            w.press("stage-light");
+            w.press("stage-look");
             w.press("light-by-sun");
             w.fill("sun-latitude", "78 N");
             w.fill("sun-date", "2026-12-21");
@@ -86,7 +86,7 @@ class SunWindowTest {
     @Test
     void shadeFallsOnTheGroundAndHeightsAreTrue() throws Exception {
         try (var w = WindowDriver.with(DemoDocument.made())) {
-            w.press("stage-light");
+            w.press("stage-look");
             w.press("shade-falls-around");
             assertThat(light(w).falls()).isEqualTo(Falls.AROUND);
             w.press("true-heights");
@@ -100,7 +100,7 @@ class SunWindowTest {
     @Test
     void theNumberOfASliderIsTypedOver() throws Exception {
         try (var w = WindowDriver.with(DemoDocument.made())) {
-            w.press("stage-light");
+            w.press("stage-look");
             w.fill("light-altitude-value", "33");
             assertThat(light(w).altitudeDeg()).isEqualTo(33);
             assertThat(w.<Slider>node("light-altitude").getValue()).isEqualTo(33);

@@ -193,7 +193,7 @@ class TourTest {
         w.key(KeyCode.L);
         w.press("lamp-lit");
         assertThat(WindowDriver.<Lamp>onScreen(() -> w.model().now().lamp())).isEqualTo(Lamp.LIT);
-        w.press("stage-light");
+        w.press("stage-look");
         Slider altitude = w.node("light-altitude");
         WindowDriver.onScreen(() -> {
             altitude.setValue(60);

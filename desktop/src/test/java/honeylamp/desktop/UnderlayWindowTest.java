@@ -449,7 +449,7 @@ class UnderlayWindowTest {
             w.press("stage-walls");
             w.picture();
             var alone = middleOf(w);
-            w.press("stage-light");
+            w.press("stage-look");
             w.press("compare-state");
             w.fill("compare-at-value", "1");
             w.press("stage-walls");

@@ -59,6 +59,8 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
         LAYERS("Layers"),
         /** What runs are made up of. */
         UNITS("Units"),
+        /** Lights, switches and outlets. */
+        FITTINGS("Lighting and power"),
         /** Everything placed. */
         PIECES("Pieces"),
         /** What is to be bought, alike pieces together. */

@@ -10,6 +10,7 @@ import honeylamp.plan.Boundary;
 import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
@@ -76,6 +77,7 @@ public record Apart(ElementId thing, Segment line) {
                             Boundary _,
                             Ground _,
                             Region _,
+                            Fitting _,
                             Covering _ -> List.<Ring>of();
                 })
                 .orElse(List.of());

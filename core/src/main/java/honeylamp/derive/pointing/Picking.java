@@ -3,6 +3,7 @@ package honeylamp.derive.pointing;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.pointing.Snapping.Caught;
 import honeylamp.derive.pointing.Snapping.Snap;
+import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.derive.storeys.RegionPlaces;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.derive.walls.WallNodes;
@@ -18,6 +19,7 @@ import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
@@ -46,6 +48,9 @@ import java.util.stream.Stream;
 public final class Picking {
     /** Half the length at which a line to measure from is held, in mm; it counts as endless. */
     private static final double MEASURING_MM = 1000;
+
+    /** Symbols reach so many times as far around their place as lines do. */
+    private static final double SYMBOL = 1.5;
 
     private static final Set<Caught> ENDS = Set.of(Caught.END, Caught.CORNER, Caught.MIDDLE);
 
@@ -109,6 +114,10 @@ public final class Picking {
             case Note n -> box.contains(n.at().point());
             case FreeMark m -> takes(box, within, m);
             case RoomMark m -> box.contains(m.at().point());
+            case Fitting i ->
+                FittingPlaces.of(geometry, i).stream()
+                        .map(FittingPlaces.Placed::at)
+                        .anyMatch(box::contains);
             case Covering _ -> false; // goes with its surface
         };
     }
@@ -166,6 +175,12 @@ public final class Picking {
                         .filter(room -> room.mark().filter(m::equals).isPresent())
                         .map(room -> room.outline().bounds())
                         .findFirst();
+            case Fitting i -> {
+                var at = FittingPlaces.of(geometry, i).stream()
+                        .map(FittingPlaces.Placed::at)
+                        .toList();
+                yield at.isEmpty() ? Optional.empty() : Optional.of(Box.around(at));
+            }
             case Covering _ -> Optional.empty(); // goes with its surface
         };
     }
@@ -298,6 +313,11 @@ public final class Picking {
                         ? OptionalDouble.of(-geometry.storey().underlays().indexOf(u)) // the top one first
                         : OptionalDouble.empty();
             case RoomMark _, Covering _ -> OptionalDouble.empty(); // rooms and surfaces are derived
+            case Fitting i ->
+                FittingPlaces.of(geometry, i).stream()
+                        .mapToDouble(at -> at.at().distance(p))
+                        .filter(d -> d <= SYMBOL * reachMm)
+                        .min();
             case Dimension _, RoundDimension _, Note _, FreeMark _ ->
                 OptionalDouble.empty(); // words are hit where they are written on paper
         };
@@ -306,7 +326,7 @@ public final class Picking {
     /** Kinds of which some lie over others: what is hit first. */
     private static int order(Element element) {
         return switch (element) {
-            case Dimension _, RoundDimension _, Note _, FreeMark _, RoomMark _, Covering _ -> 0;
+            case Dimension _, RoundDimension _, Note _, FreeMark _, RoomMark _, Covering _, Fitting _ -> 0;
             case Opening _ -> 1;
             case Wall _ -> 2;
             case SettingOutLine _, Boundary _ -> 3;

@@ -117,6 +117,16 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
         REGION_OFF_SURFACE("region on no surface", Subject.OTHER, Mends.BY_A_PERSON),
         /** A niche as deep as its wall is thick. */
         NICHE_TOO_DEEP("niche too deep", Subject.OTHER, Mends.BY_ITSELF),
+        /** A switch that the leaf of an open door hides. */
+        SWITCH_BEHIND_LEAF("switch behind a leaf", Subject.OTHER, Mends.BY_ITSELF),
+        /** Lights that nothing switches. */
+        LIGHT_WITHOUT_SWITCH("light without a switch", Subject.OTHER, Mends.BY_A_PERSON),
+        /** A switch that switches no light. */
+        SWITCH_WITHOUT_LIGHT("switch without a light", Subject.OTHER, Mends.BY_A_PERSON),
+        /** A way into a lit room with no switch at hand. */
+        NO_SWITCH_AT_DOOR("no switch at a door", Subject.OTHER, Mends.BY_A_PERSON),
+        /** A socket too near to a bath or a shower. */
+        SOCKET_NEAR_WATER("socket near water", Subject.OTHER, Mends.BY_A_PERSON),
         /** A plan that does not fit its sheet at the scale asked for. */
         OFF_SHEET("plan leaves its sheet", Subject.OTHER, Mends.BY_A_PERSON),
         /** A dimension whose point is gone. */

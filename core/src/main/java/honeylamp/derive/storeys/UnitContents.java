@@ -16,6 +16,7 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Elements;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
@@ -93,6 +94,11 @@ public record UnitContents(List<Room> rooms, Elements elements) {
             case Boundary b ->
                 rooms.stream().anyMatch(r -> r.outline().edgeDistance(b.line().middle()) <= ON_EDGE_MM);
             case Region r -> within(rooms, middle(geometry, r));
+            case Fitting f ->
+                FittingPlaces.of(geometry, f).stream()
+                        .findFirst()
+                        .filter(p -> within(rooms, p.before()))
+                        .isPresent();
             case Note n -> within(rooms, n.at().point());
             case Dimension d -> within(rooms, middle(d.measured()));
             case RoundDimension d -> within(rooms, d.line().at(d.line().length() / 2));

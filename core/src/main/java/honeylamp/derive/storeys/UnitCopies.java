@@ -8,6 +8,7 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.Key;
 import honeylamp.plan.ElementId.UnitId;
 import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.Motion;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
@@ -25,6 +26,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.IntFunction;
@@ -181,6 +183,17 @@ public final class UnitCopies {
                             twins.put(region.id(), r.id());
                         });
             }
+            for (var fitting : contents.elements().of(Fitting.class)) {
+                fitting.moved(motion)
+                        .under(keys.apply(fitting.id().number()))
+                        .twin(id -> Optional.ofNullable(twins.get(id)))
+                        .map(f -> fitting.on() instanceof Fitting.WallSide side && runBack.contains(side.wall())
+                                ? f.withOn(((Fitting.WallSide) f.on())
+                                        .measuredBack(Objects.requireNonNull(hosts.get(side.wall()))
+                                                .length()))
+                                : f)
+                        .ifPresent(others::add);
+            }
             for (var covering : contents.elements().of(Covering.class)) {
                 var key = keys.apply(covering.id().number());
                 covering(covering, twins, runBack::contains, motion, key).ifPresent(others::add);
@@ -192,6 +205,7 @@ public final class UnitCopies {
             return element instanceof Wall
                     || element instanceof Opening
                     || element instanceof Region
+                    || element instanceof Fitting
                     || element instanceof Covering;
         }
 

@@ -13,10 +13,12 @@ import honeylamp.drawing.Remembered;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.illustrate.building.OpeningArt;
 import honeylamp.illustrate.building.StairArt;
 import honeylamp.illustrate.building.StructureArt;
+import honeylamp.illustrate.fitting.FittingArt;
 import honeylamp.illustrate.furniture.FurnitureArt;
 import honeylamp.illustrate.ground.FloorArt;
 import honeylamp.illustrate.ground.SiteArt;
@@ -30,6 +32,7 @@ import honeylamp.plan.ElementId.StructureId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Finish;
+import honeylamp.plan.FittingKind;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Opening;
@@ -164,6 +167,15 @@ public final class Samples {
                 Math.max(Math.abs(box.minY()), Math.abs(box.maxY())));
         return 2 * reach / SCALE;
     }
+
+    /** A light, a switch or an outlet as its symbol; {@link #FITTING_MM} wide on paper. */
+    public static Drawing of(FittingKind kind) {
+        return new Drawing(List.of(Layer.of(
+                LayerKind.FITTINGS, FittingArt.sample(kind, Point.ORIGIN, Pens.usual(SCALE), FITTING_MM * 0.7))));
+    }
+
+    /** The width of a symbol with room around it, in paper mm. */
+    public static final double FITTING_MM = 8;
 
     /** A square of a floor material, so many plan mm wide. */
     public static Drawing of(Material material, double widthMm) {

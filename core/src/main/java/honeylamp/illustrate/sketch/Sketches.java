@@ -6,6 +6,7 @@ import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.derive.listing.Dissection;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.derive.storeys.RegionPlaces;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark;
@@ -21,6 +22,7 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.building.OpeningArt;
+import honeylamp.illustrate.fitting.FittingArt;
 import honeylamp.illustrate.furniture.FurnitureArt;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
@@ -30,6 +32,7 @@ import honeylamp.plan.Boundary;
 import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
@@ -51,6 +54,7 @@ import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Marks of things picked or under way, in paper mm: what the screen shows above the picture. */
 public final class Sketches {
@@ -111,10 +115,31 @@ public final class Sketches {
                 case Dimension _, RoundDimension _, Note _, FreeMark _ -> {} // Captions marks these
                 case Region r -> out.addAll(region(frame, geometry, r, penMm));
                 case Covering _ -> {} // seen on its surface
+                case Fitting i -> out.addAll(fitting(frame, geometry, i, penMm));
                 case Boundary _ -> {} // drawn in its stage, picked or not
             }
         });
         out.addAll(filled(washed.build(), penMm));
+        return out;
+    }
+
+    /** Rings around the symbols of a fitting. */
+    public static List<Mark> fitting(PaperFrame frame, StoreyGeometry geometry, Fitting fitting, double penMm) {
+        var art = new FittingArt(frame, Pens.usual(frame.scale()));
+        return FittingPlaces.of(geometry, fitting).stream()
+                .<Mark>flatMap(p -> {
+                    var box = art.box(p);
+                    var ring = Figure.circle(box.centre(), box.width() / 2 + 2 * penMm);
+                    return Stream.of(new Mark.Fill(ring, WASH), new Mark.Stroke(ring, Pen.butt(1.5 * penMm), HONEY));
+                })
+                .toList();
+    }
+
+    /** A fitting about to be put in: its symbols with rings around them. */
+    public static List<Mark> newFitting(PaperFrame frame, StoreyGeometry geometry, Fitting fitting, double penMm) {
+        var art = new FittingArt(frame, Pens.usual(frame.scale()));
+        var out = new ArrayList<>(fitting(frame, geometry, fitting, penMm));
+        out.addAll(art.symbols(FittingPlaces.of(geometry, fitting)));
         return out;
     }
 

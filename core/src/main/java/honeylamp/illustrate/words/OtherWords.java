@@ -4,6 +4,7 @@ import honeylamp.derive.listing.FloorSteps;
 import honeylamp.derive.listing.FloorSteps.Step;
 import honeylamp.derive.listing.Tags;
 import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark;
@@ -14,6 +15,7 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.building.StairArt;
+import honeylamp.illustrate.fitting.FittingArt;
 import honeylamp.illustrate.ground.StepArt;
 import honeylamp.illustrate.paper.Depth;
 import honeylamp.illustrate.paper.Lamp;
@@ -43,6 +45,7 @@ import java.util.stream.Stream;
  * @param parts what pieces and parts of own pieces are called
  * @param stairs up or down, and how many risers; and how high steps of floors are
  * @param tags tags of openings
+ * @param fittings symbols of lights, switches and outlets, with their numbers
  * @param lines of dimensions and leaders, in plan mm
  * @param leftOut what found no place
  */
@@ -55,6 +58,7 @@ public record OtherWords(
         List<Mark> parts,
         List<Mark> stairs,
         List<Mark> tags,
+        List<Mark> fittings,
         List<Segment> lines,
         LeftOut leftOut)
         implements OtherWordsBuilder.With {
@@ -89,7 +93,7 @@ public record OtherWords(
 
     /** The same, with what is remembered of pictures before. */
     public static OtherWords of(LaidView view, PaperFrame frame, Pens pens, Remembered remembered) {
-        var words = alone(view, frame, pens);
+        var words = alone(view, frame, pens, remembered);
         var annotation = view.view().annotation();
         var seen = view.view().seen();
         if (annotation.words() == Annotation.Words.WRITTEN && seen.shows(Kind.FIXED_PARTS)) {
@@ -153,6 +157,7 @@ public record OtherWords(
     private enum About {
         STEPS,
         NUMBERS,
+        FITTINGS,
         STANDING
     }
 
@@ -220,11 +225,20 @@ public record OtherWords(
     /** No words, on a paper. */
     static OtherWords none(PaperFrame frame) {
         return new OtherWords(
-                frame, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), LeftOut.NOTHING);
+                frame,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                LeftOut.NOTHING);
     }
 
     /** All but the sizes of rooms, which keep off the rest. */
-    private static OtherWords alone(LaidView view, PaperFrame frame, Pens pens) {
+    private static OtherWords alone(LaidView view, PaperFrame frame, Pens pens, Remembered remembered) {
         var showing = view.view().seen();
         var storey = view.storey().geometry().storey();
         var art = new DimensionArt(frame, pens);
@@ -246,6 +260,7 @@ public record OtherWords(
                         isWritten && showing.shows(Kind.FURNITURE)
                                 ? new PartLabels(frame, pens).marks(storey.furnishings())
                                 : List.of())
+                .withFittings(showing.shows(Kind.FITTINGS) ? fittings(view, frame, pens, remembered) : List.of())
                 .withLines(lines(view, storey));
         return isWritten && showing.shows(Kind.FIXED_PARTS) ? placed.withStairs(view, pens) : placed;
     }
@@ -259,6 +274,19 @@ public record OtherWords(
                 .orElseGet(() -> new StairArt(frame, pens, Lamp.LIT, cutMm))
                 .words(view.storey().fixedParts().stairs(), off::isFree);
         return withStairs(words);
+    }
+
+    private static List<Mark> fittings(LaidView view, PaperFrame frame, Pens pens, Remembered remembered) {
+        var geometry = view.storey().geometry();
+        var storey = geometry.storey();
+        return remembered.answerOf(
+                About.FITTINGS,
+                List.of(storey.fittings(), geometry.network(), geometry.rooms(), storey.furnishings(), storey.levels()),
+                () -> {
+                    var placed = FittingPlaces.on(geometry);
+                    var art = new FittingArt(frame, pens);
+                    return joined(art.symbols(placed), art.numbers(placed));
+                });
     }
 
     private static List<Mark> notes(LaidView view, Storey storey, PaperFrame frame, Pens pens) {
@@ -309,7 +337,7 @@ public record OtherWords(
 
     /** All of it. */
     public List<Mark> all() {
-        return Stream.of(figures, notes, sights, parts, stairs, tags)
+        return Stream.of(figures, notes, sights, parts, stairs, tags, fittings)
                 .flatMap(List::stream)
                 .toList();
     }

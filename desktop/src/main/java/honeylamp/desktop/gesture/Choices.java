@@ -53,6 +53,7 @@ import java.util.function.UnaryOperator;
  * @param run the run of units laid next
  * @param mark the free mark drawn next
  * @param own how own pieces are drawn and placed next
+ * @param fitting the light, switch or outlet put in next
  * @param leaving what was found when all pages were looked over; empty as long as they were not
  * @param brand the name of the brand that packs carry
  * @param unsent pages that are left out of the page for the client
@@ -75,6 +76,7 @@ public record Choices(
         NewRun run,
         NewMark mark,
         NewOwn own,
+        NewFitting fitting,
         Optional<String> brand,
         Optional<List<Leaving.Found>> leaving,
         Set<ElementId.PageId> unsent)
@@ -360,6 +362,7 @@ public record Choices(
                 NewRun.FIRST,
                 NewMark.FIRST,
                 NewOwn.first(units),
+                NewFitting.FIRST,
                 Optional.empty(),
                 Optional.empty(),
                 Set.of());

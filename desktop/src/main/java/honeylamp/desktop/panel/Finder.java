@@ -310,7 +310,7 @@ public final class Finder extends VBox {
                 "setting",
                 "look line weight thickness text font colour",
                 () -> take(
-                        at.apply(model.now().choices()), WorkStage.LIGHT.tools().getFirst()));
+                        at.apply(model.now().choices()), WorkStage.LOOK.tools().getFirst()));
     }
 
     private void take(Choices choices, Tool tool) {

@@ -178,7 +178,8 @@ public final class Trail extends VBox {
             case FURNISH -> count(storey.furnishings().size(), "piece");
             case DIMENSIONS -> storey.walls().isEmpty() ? "none yet" : "by themselves";
             case LABELS -> count(storey.notes().size(), "note");
-            case LIGHT -> model.shown().view().look().name();
+            case LIGHTING -> count(storey.fittings().size(), "fitting");
+            case LOOK -> model.shown().view().look().name();
             case SHEET -> {
                 if (model.shown().allSnags().stream().anyMatch(s -> s.kind() == Snag.Kind.OFF_SHEET)) {
                     yield "plan too large";

@@ -16,6 +16,7 @@ import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
@@ -57,7 +58,8 @@ public final class PickedActions {
             case DIMENSIONS -> storey.dimensions().forEach(d -> all.add(d.id()));
             case LABELS -> storey.notes().forEach(n -> all.add(n.id()));
             case FINISHES -> storey.regions().forEach(r -> all.add(r.id()));
-            case UNDERLAY, ROOMS, LIGHT, SHEET -> {}
+            case LIGHTING -> storey.fittings().forEach(f -> all.add(f.id()));
+            case UNDERLAY, ROOMS, LOOK, SHEET -> {}
         }
         model.pick(all);
     }
@@ -89,6 +91,7 @@ public final class PickedActions {
             case Structure x -> x.form().getClass();
             case FreeMark m -> m.shape();
             case RoundDimension d -> d.measures();
+            case Fitting f -> f.kind();
             case RoomMark _, Underlay _, Dimension _, Note _, SettingOutLine _, Boundary _, Region _, Covering _ ->
                 element.getClass();
         };
@@ -189,6 +192,19 @@ public final class PickedActions {
             model.act(new Intent.Edit(added.plan(), "Another furnishing"), new Intent.Pick(Set.of(added.id())));
         } else if (w.selection().size() == 1 && w.selection().iterator().next() instanceof ElementId.OpeningId id) {
             w.currentStorey().opening(id).ifPresent(this::another);
+        } else if (!w.selection().isEmpty() && w.selection().stream().allMatch(ElementId.FittingId.class::isInstance)) {
+            anotherFitting(w);
+        }
+    }
+
+    /** Fittings once more, beside those that are picked. */
+    private void anotherFitting(Workspace w) {
+        var pasted =
+                Clipping.of(w.plan(), w.storey(), w.selection()).into(w.plan(), w.storey(), PASTED_ASIDE, Length.ZERO);
+        if (pasted.ids().isEmpty()) {
+            model.complain("A row of fittings is not doubled. Make single ones of it first, or type another number.");
+        } else {
+            model.act(new Intent.Edit(pasted.plan(), "Another fitting"), new Intent.Pick(pasted.ids()));
         }
     }
 

@@ -29,6 +29,7 @@ import honeylamp.plan.ElementId.SchemeId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Showing;
+import honeylamp.plan.View;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.store.PagePictures;
 import honeylamp.takeoff.SchemeReport;
@@ -184,7 +185,17 @@ public final class ShownPlan {
 
     /** The view of a plan that is worked on; it is turned only where one looks at the sheet, and drawn in as it is built. */
     static LaidView view(LaidPlan plan, Worked worked, WorkStage stage) {
-        return stage == WorkStage.SHEET ? plan.view(worked.view()) : plan.straight(worked.view());
+        var view = stage == WorkStage.SHEET ? plan.view(worked.view()) : plan.straight(worked.view());
+        return hides(view.view(), stage) ? view.seenAs(view.view().withShowing(withFittings(view.view()))) : view;
+    }
+
+    /** While one works on lights they are seen, whether or not the view will show them. */
+    private static boolean hides(View view, WorkStage stage) {
+        return stage == WorkStage.LIGHTING && !view.showing().shows(Showing.Kind.FITTINGS);
+    }
+
+    private static Showing withFittings(View view) {
+        return view.showing().with(Showing.Kind.FITTINGS, Showing.Degree.SHOWN);
     }
 
     /** The page worked on. */
@@ -200,7 +211,9 @@ public final class ShownPlan {
     /** The page of a plan that is worked on, the view worked on as in {@link #view}. */
     static LaidPage page(LaidPlan plan, Worked worked, WorkStage stage) {
         var page = worked.page().map(plan::page).orElseGet(() -> plan.pageOf(worked.view()));
-        return stage == WorkStage.SHEET ? page : plan.straight(page, worked.view());
+        var drawn = stage == WorkStage.SHEET ? page : plan.straight(page, worked.view());
+        var view = plan.presentation().view(worked.view()).orElseThrow();
+        return hides(view, stage) ? drawn.seenAs(view.id(), withFittings(view)) : drawn;
     }
 
     /** What is built on the storey worked on. */

@@ -33,6 +33,7 @@ import honeylamp.desktop.gesture.place.LayFinish;
 import honeylamp.desktop.gesture.place.LayIsland;
 import honeylamp.desktop.gesture.place.LayRun;
 import honeylamp.desktop.gesture.place.LayUnits;
+import honeylamp.desktop.gesture.place.PlaceFitting;
 import honeylamp.desktop.gesture.place.PlaceFurnishing;
 import honeylamp.desktop.gesture.place.PlaceOpening;
 import honeylamp.desktop.gesture.place.PlacePart;
@@ -391,8 +392,22 @@ public enum Tool {
             Picks.PICKS,
             _ -> PickCaption.begin()),
 
-    LOOK_AT_LIGHT(
-            WorkStage.LIGHT,
+    PLACE_FITTING(
+            WorkStage.LIGHTING,
+            "Put in",
+            "M9 2 V5.5 M4 11.5 A 5 5 0 0 1 14 11.5 Z M7.5 11.5 A 1.5 1.5 0 0 0 10.5 11.5 M4.5 14.5 L3.2 16 M9 15 V16.8 M13.5 14.5 L14.8 16",
+            "Puts lights, switches and outlets in: the tray chooses which, and whether one by one or in even rows",
+            c -> PlaceFitting.begin(c.fitting())),
+    PICK_FITTINGS(
+            WorkStage.LIGHTING,
+            "Pick and move",
+            Icons.PICK,
+            "Takes up lights, switches and outlets; what is on a wall moves along walls",
+            Picks.PICKS,
+            _ -> PickAndMove.of(Reach.FITTINGS)),
+
+    SET_LOOK(
+            WorkStage.LOOK,
             "Look",
             Icons.LOOK,
             "The tray turns the light and sets the shade",

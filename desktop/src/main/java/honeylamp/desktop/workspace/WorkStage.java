@@ -19,7 +19,8 @@ public enum WorkStage {
     SITE("Site", Keys.controlShift(KeyCode.DIGIT6), Traced.HIDDEN),
     DIMENSIONS("Dimensions", Keys.control(KeyCode.DIGIT7), Traced.HIDDEN),
     LABELS("Labels", Keys.control(KeyCode.DIGIT8), Traced.HIDDEN),
-    LIGHT("Light", Keys.control(KeyCode.DIGIT9), Traced.HIDDEN),
+    LIGHTING("Lighting", Keys.controlShift(KeyCode.DIGIT8), Traced.HIDDEN),
+    LOOK("Look", Keys.control(KeyCode.DIGIT9), Traced.HIDDEN),
     SHEET("Sheet", Keys.control(KeyCode.DIGIT0), Traced.HIDDEN);
 
     /** Whether pictures to trace are seen while the stage is active. */
@@ -88,7 +89,8 @@ public enum WorkStage {
             case SITE -> Optional.of(Kind.GROUND);
             case DIMENSIONS -> Optional.of(Kind.DIMENSIONS);
             case LABELS -> Optional.of(Kind.NOTES);
-            case UNDERLAY, LIGHT, SHEET -> Optional.empty();
+            case LIGHTING -> Optional.of(Kind.FITTINGS);
+            case UNDERLAY, LOOK, SHEET -> Optional.empty();
         };
     }
 

@@ -7,6 +7,7 @@ import honeylamp.catalogue.NewPlan;
 import honeylamp.catalogue.PartKinds;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.gesture.Pointer.Keys;
 import honeylamp.desktop.gesture.draw.DrawBoundary;
@@ -22,6 +23,7 @@ import honeylamp.desktop.gesture.pick.PickCaption;
 import honeylamp.desktop.gesture.pick.PickOnPage;
 import honeylamp.desktop.gesture.place.DrawMark;
 import honeylamp.desktop.gesture.place.LayUnits;
+import honeylamp.desktop.gesture.place.PlaceFitting;
 import honeylamp.desktop.gesture.place.PlacePart;
 import honeylamp.desktop.gesture.trace.AcceptLevel;
 import honeylamp.desktop.gesture.trace.CropPicture;
@@ -35,6 +37,8 @@ import honeylamp.edit.UnderlayEdits;
 import honeylamp.edit.UnitEdits;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.PageId;
+import honeylamp.plan.Fitting;
+import honeylamp.plan.FittingKind;
 import honeylamp.plan.FreeMark.Line;
 import honeylamp.plan.FreeMark.Shape;
 import honeylamp.plan.Furnishing;
@@ -48,6 +52,7 @@ import honeylamp.plan.Structure;
 import honeylamp.plan.Surface;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.View;
+import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -502,5 +507,42 @@ class EachGestureTest {
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);
         }
+    }
+
+    private static Fitting lastFitting(Hand hand) {
+        return hand.storey().fittings().getLast();
+    }
+
+    @Test
+    void placeFitting() {
+        var hand = new Hand(SailclothYard.plan(), PlaceFitting.begin(NewFitting.FIRST.withKind(FittingKind.ONE_WAY)));
+        hand.click(-90_000, -90_000);
+        assertThat(hand.complaint).contains("no wall here");
+        hand.click(4600, 4250); // before the wall between living room and entrance
+        assertThat(lastFitting(hand).on()).isInstanceOfSatisfying(Fitting.WallSide.class, side -> {
+            assertThat(side.height()).isEqualTo(Length.ofMm(1050));
+        });
+        var beside =
+                FittingPlaces.of(hand.scene().geometry(), lastFitting(hand)).getFirst();
+        assertThat(beside.at().x()).isCloseTo(4600, within(200.0));
+        hand.move(3000, 4200).type("1.2 m"); // another height, and it stays
+        hand.click(3000, 4200);
+        assertThat(lastFitting(hand).height()).contains(Length.ofMm(1200));
+        isDropped(hand);
+
+        hand.gesture = PlaceFitting.begin(NewFitting.FIRST.withKind(FittingKind.PENDANT));
+        hand.click(9250, 1850); // near the middle of the dining table
+        assertThat(lastFitting(hand).on()).isInstanceOf(Fitting.Piece.class);
+        hand.gesture = PlaceFitting.begin(
+                NewFitting.FIRST.withKind(FittingKind.DOWNLIGHT).withSpread(NewFitting.Spread.ROOM));
+        hand.click(-90_000, -90_000);
+        assertThat(hand.complaint).contains("no room here");
+        hand.move(3000, 3000).type("3", "2");
+        hand.click(3000, 3000);
+        assertThat(lastFitting(hand).on()).isInstanceOfSatisfying(Fitting.InRoom.class, rows -> {
+            assertThat(rows.across()).isEqualTo(3);
+            assertThat(rows.rows()).isEqualTo(2);
+        });
+        isDropped(hand);
     }
 }

@@ -2,6 +2,7 @@ package honeylamp.desktop.gesture.pick;
 
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Outlined;
@@ -26,6 +27,9 @@ public sealed interface Held {
 
     /** A piece, grabbed beside its centre. */
     record Piece(Furnishing piece, Point fromCentre) implements Held {}
+
+    /** A light, a switch or an outlet, grabbed beside its place. */
+    record Fit(Fitting fitting, Point fromPlace) implements Held {}
 
     /** A fixed part, grabbed beside its centre. */
     record Part(Structure part, Point fromCentre) implements Held {}

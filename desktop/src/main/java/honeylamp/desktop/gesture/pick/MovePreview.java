@@ -15,12 +15,14 @@ import honeylamp.illustrate.sketch.FitSketch;
 import honeylamp.illustrate.sketch.PartSketches;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Outlined;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
+import honeylamp.takeoff.lighting.FittingSpot;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.Words;
@@ -53,6 +55,7 @@ final class MovePreview {
                         field(scene, sides.to(), stretch.afterMm(now)));
             }
             case Held.Piece piece -> size(scene, storey, piece.piece());
+            case Held.Fit(var fitting, var _) -> fitted(scene, plan, fitting);
             case Held.Part part -> moved(scene, part.part().at().point().plus(part.fromCentre()), pointer);
             case Held.OutlineCorner(var outline, var corner) -> {
                 var at = outline.corners().indexOf(corner);
@@ -72,6 +75,17 @@ final class MovePreview {
             case Held.Turn(var piece) -> size(scene, storey, piece);
             case Held.Size(var piece) -> size(scene, storey, piece);
         };
+    }
+
+    /** How far from the ends of its stretch of wall what is on a wall is; of others how high. */
+    private static List<Readout.Field> fitted(Surroundings scene, Plan plan, Fitting before) {
+        var now = plan.storey(scene.storey())
+                .elements()
+                .find(Fitting.class, before.id())
+                .orElse(before);
+        return FittingSpot.distances(scene.geometry(), now).stream()
+                .map(d -> field(scene, d.name(), d.mm()))
+                .toList();
     }
 
     private static double length(Position a, Position b) {
@@ -108,6 +122,11 @@ final class MovePreview {
                                 scene.penMm()))
                         .orElse(List.of());
             case Held.Piece piece -> piece(scene, storey, piece.piece());
+            case Held.Fit(var fitting, var _) ->
+                storey.elements()
+                        .find(Fitting.class, fitting.id())
+                        .map(f -> Sketches.newFitting(scene.frame(), scene.geometry(), f, scene.penMm()))
+                        .orElse(List.of());
             case Held.Part(var part, var _) ->
                 storey.elements()
                         .find(Structure.class, part.id())

@@ -9,6 +9,7 @@ import honeylamp.derive.pointing.Snapping;
 import honeylamp.derive.pointing.TouchingWalls;
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Surroundings;
+import honeylamp.edit.FittingEdits;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.Outcome;
@@ -22,6 +23,7 @@ import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Stand;
+import honeylamp.takeoff.lighting.FittingSpot;
 import honeylamp.units.Length;
 import java.util.List;
 import java.util.Optional;
@@ -73,6 +75,17 @@ final class Moves {
                                 w -> FurnishingEdits.place(plan, storey, piece.id(), Position.of(w.at()), w.turnDeg()))
                         .orElseGet(() -> FurnishingEdits.moveTo(plan, storey, piece.id(), Position.of(centre))));
             }
+            case Held.Fit(var fitting, var from) ->
+                Outcome.done(FittingEdits.change(
+                        plan,
+                        storey,
+                        fitting.id(),
+                        f -> FittingSpot.moved(
+                                scene.geometry(),
+                                f,
+                                p.minus(from),
+                                pointer.keys().control() ? 0 : scene.reachMm(),
+                                scene.units())));
             case Held.Part(var part, var fromCentre) -> {
                 var free = part.withAt(Position.of(p.minus(fromCentre)));
                 var shift = pointer.keys().control()
@@ -136,6 +149,7 @@ final class Moves {
             case Held.WholeWall _ -> "Move wall";
             case Held.Hole _ -> "Move opening";
             case Held.Piece _ -> "Move furnishing";
+            case Held.Fit _ -> "Move fitting";
             case Held.Part _ -> "Move fixed part";
             case Held.OutlineCorner _ -> "Move corner of outline";
             case Held.WholeOutline _, Held.OnWall _ -> "Move outline";

@@ -3,6 +3,7 @@ package honeylamp.desktop.gesture.pick;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.pointing.PieceHandles;
 import honeylamp.derive.snags.SwingJudgement;
+import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Readout;
@@ -23,6 +24,7 @@ import honeylamp.illustrate.sketch.FitSketch;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Opening;
@@ -60,6 +62,8 @@ public record PickAndMove(
         SITE,
         /** Parts of surfaces that were outlined. */
         REGIONS,
+        /** Lights, switches, outlets. */
+        FITTINGS,
         UNDERLAYS
     }
 
@@ -163,6 +167,8 @@ public record PickAndMove(
                                         o, w, w.line().along(p) - o.offset().mm())));
             case ElementId.FurnishingId piece ->
                 piece(scene, piece).map(f -> new Held.Piece(f, p.minus(f.at().point())));
+            case ElementId.FittingId fitting ->
+                storey.elements().find(Fitting.class, fitting).flatMap(f -> grabFitting(scene, f, p));
             case ElementId.StructureId part ->
                 storey.elements().find(Structure.class, part).map(x -> new Held.Part(x, p.minus(x.at().point())));
             case ElementId.GroundId ground ->
@@ -191,6 +197,19 @@ public record PickAndMove(
                     ElementId.ViewId _,
                     ElementId.PageId _ -> Optional.empty();
         };
+    }
+
+    /** A row goes with its room, wall or piece: it is not dragged. */
+    private static Optional<Held> grabFitting(Surroundings scene, Fitting fitting, Point p) {
+        return fitting.on() instanceof Fitting.Row && fitting.places().isEmpty()
+                ? Optional.empty()
+                : FittingPlaces.of(scene.geometry(), fitting).stream()
+                        .findFirst()
+                        .map(at -> new Held.Fit(
+                                fitting,
+                                fitting.on() instanceof Fitting.Ring ring
+                                        ? p.minus(ring.at().point())
+                                        : p.minus(at.at())));
     }
 
     private static Held grabOutline(Surroundings scene, Outlined outline, Point p) {
@@ -292,6 +311,7 @@ public record PickAndMove(
             case SITE ->
                 element instanceof Ground || element instanceof Structure s && s.form() instanceof Structure.ParkingBay;
             case REGIONS -> element instanceof Region;
+            case FITTINGS -> element instanceof Fitting;
             case UNDERLAYS -> false; // a picture lies under everything: a box over the plan would always take it
         };
     }
@@ -310,13 +330,25 @@ public record PickAndMove(
                         || reach == Reach.FURNISHINGS
                         || reach == Reach.PARTS
                         || reach == Reach.SITE
-                        || reach == Reach.REGIONS)
+                        || reach == Reach.REGIONS
+                        || reach == Reach.FITTINGS)
                 && scene.selection().stream()
                         .anyMatch(id -> id instanceof ElementId.WallId
                                 || id instanceof ElementId.FurnishingId
                                 || id instanceof ElementId.StructureId
                                 || id instanceof ElementId.GroundId
-                                || id instanceof ElementId.RegionId);
+                                || id instanceof ElementId.RegionId
+                                || isFree(scene, id));
+    }
+
+    /** Whether something is a fitting with a place of its own. */
+    private static boolean isFree(Surroundings scene, ElementId id) {
+        return scene.geometry()
+                .storey()
+                .elements()
+                .find(Fitting.class, id)
+                .filter(f -> !f.places().isEmpty())
+                .isPresent();
     }
 
     @Override
@@ -387,6 +419,8 @@ public record PickAndMove(
                         "Click ground or a bay; drag it, or a corner of ground. A plot is picked by its boundary.";
                     case REGIONS ->
                         "Click a region, on a wall at the wall's face; drag it, or a corner of one on a floor.";
+                    case FITTINGS ->
+                        "Click a light, a switch or an outlet, or draw a box; drag it. Lights and switches picked together are linked.";
                     case UNDERLAYS -> "Click the picture to pick it.";
                 });
     }

@@ -20,6 +20,7 @@ import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
@@ -201,6 +202,11 @@ public final class Card extends VBox {
                         .find(Region.class, id)
                         .map(new RegionCard(model, parts)::of)
                         .orElse(List.of());
+            case ElementId.FittingId id ->
+                storey.elements()
+                        .find(Fitting.class, id)
+                        .map(f -> new FittingCard(model, parts).of(List.of(f)))
+                        .orElse(List.of());
             case ElementId.UnitCopyId id ->
                 model.scene().copies().stream()
                         .filter(c -> c.copy().id().equals(id))
@@ -343,6 +349,12 @@ public final class Card extends VBox {
                 .toList();
         if (openings.size() == now.selection().size()) {
             out.addAll(new OpeningCard(model, parts).of(openings));
+        }
+        var fittings = now.currentStorey().fittings().stream()
+                .filter(f -> now.selection().contains(f.id()))
+                .toList();
+        if (fittings.size() == now.selection().size()) {
+            return new FittingCard(model, parts).of(fittings);
         }
         if (now.selection().stream().allMatch(ElementId.RoomId.class::isInstance)) {
             out.addAll(new UnitCard(model, parts).making(now));

@@ -23,7 +23,8 @@ public final class StageIcons {
                     case FURNISH -> "M3 15 V7 Q3 4 6 4 H12 Q15 4 15 7 V15 M3 11 H15 M5.5 11 V7.5 H12.5 V11";
                     case DIMENSIONS -> "M2 9 H16 M3.5 11 L6.5 7 M11.5 11 L14.5 7 M5 4 V14 M13 4 V14";
                     case LABELS -> "M3 5 H15 M9 5 V14 M5 8.5 H6 M6.5 14 H11.5";
-                    case LIGHT -> "M5 12 A 5 5 0 1 1 13 12 Z M6.5 14.5 H11.5 M9 1.5 V2";
+                    case LIGHTING -> "M5 12 A 5 5 0 1 1 13 12 Z M6.5 14.5 H11.5 M9 1.5 V4.5";
+                    case LOOK -> "M9 2.5 A 6.5 6.5 0 1 0 9 15.5 Z M9 2.5 A 6.5 6.5 0 0 1 9 15.5 M11.5 5 V13 M14 7 V11";
                     case SHEET -> "M4 2 H11 L14.5 5.5 V16 H4 Z M11 2 V5.5 H14.5 M6.5 9 H12 M6.5 12 H12";
                 });
         return icon;

@@ -88,7 +88,7 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets, Library<Dimens
     public List<Node> nodes(Part part) {
         var out = new ArrayList<Node>();
         if (part.several()) {
-            out.add(LightTray.reach(model, part.reach(), "All views", "This view only"));
+            out.add(LookTray.reach(model, part.reach(), "All views", "This view only"));
         }
         out.add(Widgets.section("Around the plan", sets(part).toArray(Node[]::new)));
         out.add(Widgets.section("Side by side", sides(part.tiers())));

@@ -88,7 +88,7 @@ record LabelTray(WorkspaceModel model, Library<LabelSet> sets) implements Conten
     public List<Node> nodes(Part part) {
         var out = new ArrayList<Node>();
         if (part.several()) {
-            out.add(LightTray.reach(model, part.reach(), "All views", "This view only"));
+            out.add(LookTray.reach(model, part.reach(), "All views", "This view only"));
         }
         out.add(Widgets.section("Free marks", marks(part.mark())));
         out.add(Widgets.toggle(

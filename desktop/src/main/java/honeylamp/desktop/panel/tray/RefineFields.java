@@ -58,7 +58,7 @@ record RefineFields(WorkspaceModel model) {
             case FLOORS -> WorkStage.FINISHES;
             case TITLE -> WorkStage.SHEET;
             case NORTH -> WorkStage.SITE;
-            case LOOK, STRENGTH, SHADE, LIVED_IN -> WorkStage.LIGHT;
+            case LOOK, STRENGTH, SHADE, LIVED_IN -> WorkStage.LOOK;
             case CLUTTER -> WorkStage.FURNISH;
         };
     }

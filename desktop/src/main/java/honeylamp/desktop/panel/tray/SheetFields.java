@@ -61,7 +61,7 @@ final class SheetFields {
         var pages = new PageFields(model, part, libraries.seenSets());
         if (part.presentation().pages().size() > 1) {
             out.add(pages.list());
-            out.add(LightTray.reach(model, part.reach(), "All pages", "This page only"));
+            out.add(LookTray.reach(model, part.reach(), "All pages", "This page only"));
         }
         if (part.presentation().page(page.id()).isPresent()) {
             out.add(Folding.section(model, "Paper", paper(), sides(), margins()));

@@ -141,7 +141,10 @@ public final class Tray extends VBox {
                         model, window, thumbnails, catalogue(libraries, "furnish", "Find a piece"), libraries.pieces());
             case DIMENSIONS -> new DimensionTray(model, libraries.tierSets(), libraries.dimensionStyles());
             case LABELS -> new LabelTray(model, libraries.labelSets());
-            case LIGHT -> new LightTray(model, window, thumbnails, libraries.looks());
+            case LIGHTING ->
+                new LightingTray(
+                        model, window, thumbnails, catalogue(libraries, "lighting", "Find a light, switch or outlet"));
+            case LOOK -> new LookTray(model, window, thumbnails, libraries.looks());
             case SHEET -> new SheetTray(model, window, libraries);
         };
     }

@@ -26,7 +26,7 @@ import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 
 /** The look and the light of the view worked on, or of all: shade, line, texture and colours, each with live effect. */
-final class LightTray implements Content<LightTray.Part> {
+final class LookTray implements Content<LookTray.Part> {
     private final WorkspaceModel model;
     private final LookFields parts;
     private final LookShelf shelf;
@@ -34,7 +34,7 @@ final class LightTray implements Content<LightTray.Part> {
     private final LivedInFields lived;
     private final Library<KeptLook> kept;
 
-    LightTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnails, Library<KeptLook> kept) {
+    LookTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnails, Library<KeptLook> kept) {
         this.model = model;
         this.kept = kept;
         this.parts = new LookFields(model);

@@ -1,0 +1,175 @@
+package honeylamp.illustrate.fitting;
+
+import honeylamp.derive.storeys.FittingPlaces.Placed;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Typeface;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.BoxIndex;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.Fitting;
+import honeylamp.plan.FittingKind;
+import honeylamp.plan.FittingKind.Mount;
+import honeylamp.plan.TextRole;
+import honeylamp.plan.Wall.Works;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** Lights, switches and outlets where they are; how large they are drawn does not depend on the scale. */
+public final class FittingArt {
+    /** Beside a symbol its numbers stand so far from its middle, in paper mm. */
+    private static final double NUMBER_AWAY_MM = 2.3;
+
+    private static final double AIR_MM = 0.25;
+
+    private final PaperFrame frame;
+    private final Pens pens;
+
+    /** Draws on a paper with the pens of a look. */
+    public FittingArt(PaperFrame frame, Pens pens) {
+        this.frame = frame;
+        this.pens = pens;
+    }
+
+    /** The symbols of fittings. */
+    public List<Mark> symbols(List<Placed> placed) {
+        return placed.stream().flatMap(p -> symbol(p).stream()).toList();
+    }
+
+    /** The symbol of one fitting. */
+    public List<Mark> symbol(Placed placed) {
+        var front = front(placed);
+        var pen = new FittingPen(
+                pens, placed.fitting().works(), frame.paper(placed.at()), new Point(-front.y(), front.x()), front);
+        var fitting = placed.fitting();
+        FittingSymbols.draw(
+                kind(placed), pen, Math.max(LEAST_LONG_MM, fitting.length().mm() / frame.scale()));
+        return pen.marks();
+    }
+
+    /** What lights along a line is drawn at least so long, in paper mm. */
+    private static final double LEAST_LONG_MM = 4;
+
+    private static FittingKind kind(Placed placed) {
+        return placed.fitting().kind();
+    }
+
+    /** The way its front looks on paper; what is not on a wall stands upright. */
+    private static Point front(Placed placed) {
+        var deg = placed.isOnWall() ? placed.facingDeg() : placed.facingDeg() + 90;
+        var way = Point.direction(deg);
+        return new Point(way.x(), -way.y());
+    }
+
+    /** The middle of a symbol on paper: where links begin and end. */
+    public Point middle(Placed placed) {
+        var away = placed.isOnWall() ? FittingSymbols.middleMm(kind(placed)) : 0;
+        return frame.paper(placed.at()).plus(front(placed).times(away));
+    }
+
+    /** What a symbol takes of the paper. */
+    public Box box(Placed placed) {
+        var middle = middle(placed);
+        var r = FittingSymbols.REACH_MM;
+        return new Box(middle.x() - r, middle.y() - r, middle.x() + r, middle.y() + r);
+    }
+
+    /** The numbers of groups and circuits beside the symbols, clear of all of them; one for each row. */
+    public List<Mark> numbers(List<Placed> placed) {
+        var taken = new ArrayList<Box>();
+        placed.forEach(p -> taken.add(symbolBox(p)));
+        var boxes = new BoxIndex(taken.size(), taken::get);
+        var written = new ArrayList<Box>();
+        var out = new ArrayList<Mark>();
+        for (var p : placed) {
+            if (p.nth() == 0) {
+                text(p.fitting()).ifPresent(words -> {
+                    var places = places(p, words);
+                    var text = places.stream()
+                            .filter(t -> boxes.meeting(box(t)).isEmpty()
+                                    && written.stream().noneMatch(box(t)::meets))
+                            .findFirst()
+                            .orElse(places.getFirst());
+                    written.add(box(text));
+                    out.add(text);
+                });
+            }
+        }
+        return out;
+    }
+
+    /** What the lines of a symbol take, a little less than what is kept clear for it. */
+    private Box symbolBox(Placed placed) {
+        var marks = symbol(placed);
+        return marks.stream()
+                .map(m -> switch (m) {
+                    case Mark.Fill fill -> fill.path().bounds();
+                    case Mark.Stroke stroke -> stroke.path().bounds();
+                    case Mark.Text _, Mark.Haloed _, Mark.Shaded _, Mark.Image _, Mark.Picture _, Mark.Clip _ ->
+                        box(placed);
+                })
+                .reduce(Box::union)
+                .orElseGet(() -> box(placed));
+    }
+
+    private static Box box(Mark.Text text) {
+        return text.ring().bounds().grown(AIR_MM);
+    }
+
+    /** What is written beside a fitting: its groups, and its circuit after a c; nothing if neither is known. */
+    public static Optional<String> text(Fitting fitting) {
+        var groups = fitting.groups().stream().map(String::valueOf).collect(Collectors.joining(","));
+        var circuit = fitting.circuit() == 0 ? "" : "c" + fitting.circuit();
+        return Optional.of((groups + " " + circuit).strip()).filter(s -> !s.isEmpty());
+    }
+
+    /** Where its numbers can stand around a symbol, the usual place first. */
+    private List<Mark.Text> places(Placed placed, String words) {
+        var front = front(placed);
+        var right = new Point(-front.y(), front.x());
+        var ways = placed.isOnWall()
+                ? List.of(
+                        right.plus(front.times(0.35)),
+                        right.times(-1).plus(front.times(0.35)),
+                        right.plus(front),
+                        right.times(-1).plus(front),
+                        front.times(1.5))
+                : List.of(
+                        new Point(0.8, -0.6),
+                        new Point(0.8, 0.6),
+                        new Point(-0.8, -0.6),
+                        new Point(-0.8, 0.6),
+                        new Point(0, -1.1),
+                        new Point(0, 1.1));
+        return Stream.of(1.0, 1.5, 2.0)
+                .flatMap(far -> ways.stream().map(way -> number(placed, words, way, far * NUMBER_AWAY_MM)))
+                .toList();
+    }
+
+    private Mark.Text number(Placed placed, String words, Point way, double awayMm) {
+        var cap = pens.cap(TextRole.TAG);
+        var at = middle(placed).plus(way.times(awayMm));
+        var align = way.x() > 0.3 ? Mark.Align.LEFT : way.x() < -0.3 ? Mark.Align.RIGHT : Mark.Align.MIDDLE;
+        return new Mark.Text(
+                words,
+                at.plus(new Point(0, cap / 2)),
+                cap,
+                pens.face(TextRole.TAG, Typeface.MEDIUM),
+                0,
+                align,
+                0,
+                placed.fitting().works() == Works.REMOVED ? pens.dimensionInk() : pens.ink());
+    }
+
+    /** The symbol of a kind by itself, as legends and catalogues show it, with its middle at a point of the paper. */
+    public static List<Mark> sample(FittingKind kind, Point at, Pens pens, double longMm) {
+        var down = kind.mount() == Mount.WALL ? 1.2 : 0;
+        var pen = new FittingPen(pens, Works.NEW, at.plus(new Point(0, down)), new Point(1, 0), new Point(0, -1));
+        FittingSymbols.draw(kind, pen, longMm);
+        return pen.marks();
+    }
+}

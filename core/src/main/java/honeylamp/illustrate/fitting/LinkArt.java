@@ -1,0 +1,77 @@
+package honeylamp.illustrate.fitting;
+
+import honeylamp.derive.listing.LightGroup;
+import honeylamp.derive.openings.LeafSweep;
+import honeylamp.derive.storeys.FittingPlaces;
+import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Pen;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Ring;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The curved links from switches to the lights they switch: of each group in a line of its own kind. */
+public final class LinkArt {
+    /** Links begin so far from the middle of a symbol, in paper mm. */
+    private static final double FROM_MM = 1.9;
+
+    private final PaperFrame frame;
+    private final Pens pens;
+    private final FittingArt art;
+
+    /** Draws on a paper with the pens of a look. */
+    public LinkArt(PaperFrame frame, Pens pens) {
+        this.frame = frame;
+        this.pens = pens;
+        this.art = new FittingArt(frame, pens);
+    }
+
+    /**
+     * The links of a storey.
+     *
+     * @param words boxes of words on paper, which links keep off
+     */
+    public List<Mark> links(StoreyGeometry geometry, List<Box> words) {
+        var hard = new ArrayList<Ring>();
+        for (var cut : geometry.cuts()) {
+            LeafSweep.of(cut).stream()
+                    .map(sweep -> sweep.area().shell().through(frame.toPaper()))
+                    .forEach(hard::add);
+        }
+        words.forEach(w -> hard.add(w.ring()));
+        var symbols = FittingPlaces.on(geometry).stream().map(art::box).toList();
+        var routes = new LinkRoutes(hard, symbols);
+        var out = new ArrayList<Mark>();
+        for (var group : LightGroup.on(geometry)) {
+            var pen = pen(group.number());
+            for (var link : group.links()) {
+                var from = art.middle(link.from());
+                var to = art.middle(link.to());
+                if (from.distance(to) > 2 * FROM_MM) {
+                    out.add(new Mark.Stroke(
+                            routes.route(beside(from, to), beside(to, from)), pen, pens.dimensionInk()));
+                }
+            }
+        }
+        return out;
+    }
+
+    private static Point beside(Point at, Point towards) {
+        return at.towards(towards, FROM_MM / at.distance(towards));
+    }
+
+    /** Groups are told by their line beside their number: full, dashed, dotted, dash and dot in turn. */
+    private Pen pen(int number) {
+        var width = 1.25 * pens.dimension().widthMm();
+        return switch (Math.floorMod(number - 1, 4)) {
+            case 0 -> Pen.round(width);
+            case 1 -> Pen.butt(width).dashed(1.8, 0.9);
+            case 2 -> Pen.round(1.5 * width).dashed(0.02, 0.75);
+            default -> new Pen(width, Pen.Tip.BUTT, List.of(2.4, 0.7, 0.5, 0.7));
+        };
+    }
+}

@@ -1,0 +1,54 @@
+package honeylamp.plan;
+
+import honeylamp.units.Checks;
+import io.soabase.recordbuilder.core.RecordBuilder;
+
+/**
+ * The light that a fitting gives.
+ *
+ * @param lumen of the whole fitting
+ * @param watt that it draws
+ * @param beamDeg the angle at which there is half as much light as in the middle of the beam; 360 for all around
+ * @param kelvin the colour temperature
+ */
+@RecordBuilder
+public record Emission(int lumen, double watt, double beamDeg, int kelvin, Dimming dimming)
+        implements EmissionBuilder.With {
+    /** More than a hall has. */
+    public static final int MOST_LUMEN = 200_000;
+
+    public static final int MOST_WATT = 5_000;
+
+    /** From candle light to a clear sky. */
+    public static final int LEAST_KELVIN = 1_500;
+
+    public static final int MOST_KELVIN = 10_000;
+
+    /** Narrower than this nothing shines. */
+    public static final double LEAST_BEAM_DEG = 3;
+
+    /** Whether it can be dimmed. */
+    public enum Dimming {
+        DIMMED("Can be dimmed"),
+        FULL("Full only");
+
+        private final String label;
+
+        Dimming(String label) {
+            this.label = label;
+        }
+
+        /** The words people see. */
+        public String label() {
+            return label;
+        }
+    }
+
+    /** Refuses what no fitting gives. */
+    public Emission {
+        Checks.within("lumens of a fitting", lumen, 0, MOST_LUMEN);
+        Checks.within("watts of a fitting", watt, 0, MOST_WATT);
+        Checks.within("beam of a fitting, in degrees,", beamDeg, LEAST_BEAM_DEG, 360);
+        Checks.within("colour temperature of a fitting, in kelvin,", kelvin, LEAST_KELVIN, MOST_KELVIN);
+    }
+}

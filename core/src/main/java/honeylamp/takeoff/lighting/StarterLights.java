@@ -1,0 +1,273 @@
+package honeylamp.takeoff.lighting;
+
+import honeylamp.catalogue.Fittings;
+import honeylamp.derive.listing.WallSides;
+import honeylamp.derive.openings.LeafSweep;
+import honeylamp.derive.openings.OpeningCut;
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.FittingPlaces;
+import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.edit.FittingEdits;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
+import honeylamp.plan.Buying;
+import honeylamp.plan.ElementId.FittingId;
+import honeylamp.plan.Fitting;
+import honeylamp.plan.FittingKind;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.RoomFit.CountsAs;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Wall.Works;
+import honeylamp.units.UnitSystem;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/**
+ * A first lighting and power plan of a storey, to be changed by whoever knows the people: each room without lights gets an
+ * even row of them for its size, a switch at the handle of every way in, or a sensor where no wall is at hand, and sockets
+ * along its walls.
+ */
+public final class StarterLights {
+    /** Rooms smaller than this have one light. */
+    private static final double SMALL_MM2 = 4e6;
+
+    /** One socket for so much wall. */
+    private static final double SOCKET_EACH_MM = 2_600;
+
+    /** Less wall than this has none. */
+    private static final double LEAST_SIDE_MM = 1_200;
+
+    /** From the edge of a shut leaf, or a jamb, to a switch: as is usual, or farther where a leaf is in the way. */
+    private static final List<Double> FROM_HANDLE_MM = Stream.of(150.0, 300.0, 450.0, 600.0, 750.0, 950.0, 1150.0)
+            .map(mm -> LeafSweep.LINING_MM + mm)
+            .toList();
+
+    private static final double INTO_ROOM_MM = 60;
+    private static final double STEP_MM = 150;
+
+    /** Farther than this from the handle of a door no switch is looked for. */
+    private static final double FARTHEST_MM = 850;
+
+    /** Nearer to a switch there is no socket, so that both are read. */
+    private static final double BESIDE_SWITCH_MM = 350;
+
+    /** A sensor is so far within a room. */
+    private static final double SENSOR_MM = 600;
+
+    private final StoreyGeometry geometry;
+    private final UnitSystem units;
+    private final OpenLeaves leaves;
+
+    private StarterLights(LaidStorey storey) {
+        this.geometry = storey.geometry();
+        this.units = storey.plan().units();
+        this.leaves = new OpenLeaves(geometry);
+    }
+
+    /** The plan with a first proposal for all rooms of a storey that have no lights; the same plan if there are none. */
+    public static Plan of(Plan plan, LaidStorey storey) {
+        return new StarterLights(storey).proposed(plan);
+    }
+
+    private Plan proposed(Plan plan) {
+        var lights = FittingPlaces.on(geometry).stream()
+                .filter(p -> p.fitting().kind().isLight())
+                .map(FittingPlaces.Placed::before)
+                .toList();
+        var group = FittingEdits.freeGroup(plan);
+        var fittings = new ArrayList<Fitting>();
+        for (var room : geometry.rooms()) {
+            if (room.mark().isPresent()
+                    && !room.mark().get().id().isCopied()
+                    && room.lie() == Room.Lie.INSIDE
+                    && room.counts() != CountsAs.OUTDOOR
+                    && lights.stream().noneMatch(room.outline()::contains)) {
+                fittings.addAll(lit(room, room.mark().get(), group++));
+            }
+        }
+        return fittings.isEmpty()
+                ? plan
+                : FittingEdits.addAll(plan, geometry.storey().id(), fittings);
+    }
+
+    private List<Fitting> lit(Room room, RoomMark mark, int group) {
+        var fittings = new ArrayList<Fitting>();
+        var kind = light(room, mark);
+        var emission = Fittings.emission(kind).orElseThrow();
+        var layout = EvenLayout.of(
+                room, 0, emission, geometry.clearHeightAt(middle(room)).mm());
+        var isOne = room.areaMm2() < SMALL_MM2;
+        var rows =
+                new Fitting.InRoom(mark.id(), isOne ? 1 : layout.across(), isOne ? 1 : layout.rows(), Optional.empty());
+        var row = fitting(kind, rows, List.of(group));
+        fittings.add(FittingPlaces.of(geometry, row).isEmpty() ? fitting(kind, over(room), List.of(group)) : row);
+        var ways = geometry.cuts().stream()
+                .filter(cut -> FittingCheck.isWayInto(room, cut))
+                .toList();
+        var spots = new ArrayList<Fitting.On>();
+        for (var way : ways) {
+            var spot = atHand(room, way);
+            spot.ifPresent(spots::add);
+            if (spot.isEmpty()) { // no wall is at hand: what sees who comes in
+                var over = way.middle().middle().plus(into(room, way).times(way.thicknessMm() / 2 + SENSOR_MM));
+                fittings.add(fitting(
+                        FittingKind.SENSOR, new Fitting.Ceiling(Position.of(over), Optional.empty()), List.of(group)));
+            }
+        }
+        for (var i = 0; i < spots.size(); i++) {
+            fittings.add(fitting(button(i, spots.size()), spots.get(i), List.of(group)));
+        }
+        if (!isWet(mark)) {
+            var switches = fittings.stream()
+                    .filter(f -> f.kind().isSwitch())
+                    .flatMap(f -> FittingPlaces.of(geometry, f).stream())
+                    .map(FittingPlaces.Placed::at)
+                    .toList();
+            sockets(room).stream()
+                    .map(on -> fitting(FittingKind.SOCKET_2, on, List.of()))
+                    .filter(f -> FittingPlaces.of(geometry, f).stream()
+                            .allMatch(p -> switches.stream().allMatch(s -> s.distance(p.at()) > BESIDE_SWITCH_MM)))
+                    .forEach(fittings::add);
+        }
+        return fittings;
+    }
+
+    private static Point middle(Room room) {
+        return room.outline().bounds().centre();
+    }
+
+    private static Fitting.On over(Room room) {
+        return new Fitting.Ceiling(Position.of(Regions.inside(room.outline())), Optional.empty());
+    }
+
+    /** What is cooked, washed and bathed by needs light all over; elsewhere one is glad of a light one sees. */
+    private static FittingKind light(Room room, RoomMark mark) {
+        return switch (mark.fit().use()) {
+            case "kitchen", "bath", "service", "trade" ->
+                room.areaMm2() < SMALL_MM2 ? FittingKind.CEILING_LIGHT : FittingKind.DOWNLIGHT;
+            default -> FittingKind.CEILING_LIGHT;
+        };
+    }
+
+    private static boolean isWet(RoomMark mark) {
+        return mark.fit().use().equals("bath");
+    }
+
+    private Fitting fitting(FittingKind kind, Fitting.On on, List<Integer> groups) {
+        return new Fitting(
+                new FittingId(1),
+                kind,
+                on,
+                0,
+                Fittings.length(kind, units),
+                Fittings.emission(kind),
+                groups,
+                0,
+                Works.NEW,
+                Buying.UNKNOWN);
+    }
+
+    /** One alone, two that each switch, and between two all others. */
+    private static FittingKind button(int nth, int of) {
+        if (of == 1) {
+            return FittingKind.ONE_WAY;
+        }
+        return nth < 2 ? FittingKind.TWO_WAY : FittingKind.INTERMEDIATE;
+    }
+
+    /**
+     * As near as can be to the handle of a door on the side of a room, but behind no leaf; beside a jamb of what has no
+     * leaf.
+     */
+    private Optional<Fitting.On> atHand(Room room, OpeningCut cut) {
+        var out = cut.thicknessMm() / 2 + INTO_ROOM_MM;
+        var side = into(room, cut);
+        var doors = LeafSweep.of(cut);
+        var jambs = Stream.of(
+                new Edge(cut.middle().b(), cut.unit()),
+                new Edge(cut.middle().a(), cut.unit().times(-1)));
+        var handle = doors.stream()
+                .limit(doors.size() == 1 ? 1 : 0)
+                .map(leaf -> new Edge(cut.middle().nearest(leaf.closed()), leaf.shut()));
+        var edges = Stream.concat(handle, jambs).toList();
+        return edges.stream()
+                .flatMap(edge -> FROM_HANDLE_MM.stream().map(edge::at))
+                .map(p -> p.plus(side.times(out)))
+                .filter(room.outline()::contains)
+                .flatMap(p -> free(p).stream())
+                .findFirst()
+                .or(() -> nearest(room, edges.getFirst().at(0).plus(side.times(out))));
+    }
+
+    /** Square to an opening into a room. */
+    private static Point into(Room room, OpeningCut cut) {
+        var normal = cut.unit().left();
+        var out = cut.thicknessMm() / 2 + INTO_ROOM_MM;
+        return room.outline().contains(cut.middle().middle().plus(normal.times(out))) ? normal : normal.times(-1);
+    }
+
+    /** A switch on the wall at a place, if it is behind no leaf. */
+    private Optional<Fitting.On> free(Point p) {
+        return FittingSpot.at(geometry, FittingKind.ONE_WAY, p, Optional.empty(), 0, units)
+                .map(FittingSpot::on)
+                .filter(on -> FittingPlaces.of(geometry, fitting(FittingKind.ONE_WAY, on, List.of())).stream()
+                        .noneMatch(there -> leaves.over(there.before()).isPresent()));
+    }
+
+    /** The place on the walls of a room nearest to another where a switch can be reached from there. */
+    private Optional<Fitting.On> nearest(Room room, Point to) {
+        return WallSides.of(geometry, room).stream()
+                .filter(side -> side.distance(to) <= FARTHEST_MM)
+                .flatMap(side -> IntStream.range(0, (int) (side.lengthMm() / STEP_MM))
+                        .mapToObj(i -> at(side, (i + 0.5) * STEP_MM))
+                        .flatMap(Optional::stream))
+                .filter(p -> p.distance(to) <= FARTHEST_MM)
+                .sorted(Comparator.comparingDouble(p -> p.distance(to)))
+                .flatMap(p -> free(p).stream())
+                .findFirst();
+    }
+
+    /** An edge of an opening, and the way from it along the wall. */
+    private record Edge(Point at, Point way) {
+        Point at(double mm) {
+            return at.plus(way.times(mm));
+        }
+    }
+
+    /** Evenly along each side of a room that is long enough, beside its openings. */
+    private List<Fitting.On> sockets(Room room) {
+        var out = new ArrayList<Fitting.On>();
+        for (var side : WallSides.of(geometry, room)) {
+            if (side.lengthMm() >= LEAST_SIDE_MM) {
+                var number = Math.max(1, (int) Math.floor(side.lengthMm() / SOCKET_EACH_MM));
+                for (var i = 0; i < number; i++) {
+                    at(side, FittingPlaces.even(i, number, side.lengthMm()))
+                            .flatMap(p -> FittingSpot.at(geometry, FittingKind.SOCKET_2, p, Optional.empty(), 0, units))
+                            .map(FittingSpot::on)
+                            .filter(on -> on instanceof Fitting.WallSide there
+                                    && there.wall().equals(side.wall()))
+                            .ifPresent(out::add);
+                }
+            }
+        }
+        return out;
+    }
+
+    /** A point just before a side, so far along its faces. */
+    private static Optional<Point> at(WallSides.WallSide side, double mm) {
+        var left = mm;
+        for (var face : side.faces()) {
+            if (left <= face.length()) {
+                return Optional.of(face.at(left).plus(face.unit().left().times(INTO_ROOM_MM)));
+            }
+            left -= face.length();
+        }
+        return Optional.empty();
+    }
+}

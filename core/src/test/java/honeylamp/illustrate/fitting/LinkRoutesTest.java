@@ -1,0 +1,132 @@
+package honeylamp.illustrate.fitting;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Figure;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Ring;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+/** Links keep off doors and words, whatever stands where; the same papers give the same curves. */
+class LinkRoutesTest {
+    /** A paper of doors, as quarter circles, and words, as boxes, with ends of links beside them. */
+    private record Paper(List<Ring> hard, List<Point> ends) {
+        static Paper of(long seed) {
+            var random = new Random(seed);
+            var hard = new ArrayList<Ring>();
+            while (hard.size() < 20) {
+                var x = 200 * random.nextDouble();
+                var y = 150 * random.nextDouble();
+                var next = hard.size() < 12
+                        ? new Box(x, y, x + 6 + 14 * random.nextDouble(), y + 2 + 3 * random.nextDouble()).ring()
+                        : door(new Point(x, y), 12 + 8 * random.nextDouble(), 90 * random.nextInt(4));
+                // nothing shuts a place in: there is always a way
+                if (hard.stream().noneMatch(r -> r.bounds().grown(1.5).meets(next.bounds()))) {
+                    hard.add(next);
+                }
+            }
+            var ends = new ArrayList<Point>();
+            while (ends.size() < 16) {
+                var p = new Point(-10 + 220 * random.nextDouble(), -10 + 170 * random.nextDouble());
+                if (hard.stream().allMatch(r -> !r.contains(p) && r.edgeDistance(p) > 2)) {
+                    ends.add(p);
+                }
+            }
+            return new Paper(hard, ends);
+        }
+
+        private static Ring door(Point hinge, double wide, double fromDeg) {
+            var corners = new ArrayList<Point>();
+            corners.add(hinge);
+            for (var i = 0; i <= 8; i++) {
+                corners.add(hinge.plus(Point.direction(fromDeg + 90.0 * i / 8).times(wide)));
+            }
+            return new Ring(corners);
+        }
+
+        List<Figure> links() {
+            var routes = new LinkRoutes(hard, List.of());
+            var out = new ArrayList<Figure>();
+            for (var i = 0; i < ends.size(); i += 2) {
+                out.add(routes.route(ends.get(i), ends.get(i + 1)));
+            }
+            return out;
+        }
+    }
+
+    private static List<Point> points(Figure curve) {
+        var out = new ArrayList<Point>();
+        curve.walk(new Figure.Walker() {
+            private Point at = Point.ORIGIN;
+
+            @Override
+            public void moveTo(double x, double y) {
+                at = new Point(x, y);
+                out.add(at);
+            }
+
+            @Override
+            public void lineTo(double x, double y) {
+                curveTo(at.x(), at.y(), x, y, x, y);
+            }
+
+            @Override
+            public void curveTo(double x1, double y1, double x2, double y2, double x, double y) {
+                for (var i = 1; i <= 200; i++) { // de Casteljau, finer than the routes look
+                    var t = i / 200.0;
+                    var a = at.towards(new Point(x1, y1), t);
+                    var b = new Point(x1, y1).towards(new Point(x2, y2), t);
+                    var c = new Point(x2, y2).towards(new Point(x, y), t);
+                    out.add(a.towards(b, t).towards(b.towards(c, t), t));
+                }
+                at = new Point(x, y);
+            }
+
+            @Override
+            public void close() {}
+        });
+        return out;
+    }
+
+    @Test
+    void noneCrossesADoorOrAWordOnAHundredPapers() {
+        for (var seed = 0; seed < 100; seed++) {
+            var paper = Paper.of(seed);
+            var links = paper.links();
+            assertThat(links).hasSize(8);
+            for (var i = 0; i < links.size(); i++) {
+                var points = points(links.get(i));
+                assertThat(points.getFirst()).isEqualTo(paper.ends.get(2 * i));
+                assertThat(points.getLast().distance(paper.ends.get(2 * i + 1))).isLessThan(1e-9);
+                for (var ring : paper.hard) {
+                    assertThat(points).as("paper %d, link %d", seed, i).noneMatch(ring::contains);
+                }
+            }
+            assertThat(paper.links()).isEqualTo(links);
+        }
+    }
+
+    @Test
+    void whatNothingStandsBetweenIsOneCalmBow() {
+        var link = new LinkRoutes(List.of(), List.of()).route(new Point(0, 0), new Point(40, 0));
+        var points = points(link);
+        assertThat(points).allSatisfy(p -> assertThat(Math.abs(p.y())).isLessThanOrEqualTo(0.16 * 40));
+        assertThat(points).allSatisfy(p -> assertThat(p.x()).isBetween(0.0, 40.0));
+    }
+
+    @Test
+    void theSecondLinkGoesRoundTheFirstWhereItCan() {
+        var routes = new LinkRoutes(List.of(), List.of());
+        var first = points(routes.route(new Point(0, 0), new Point(40, 0)));
+        var side = Math.signum(first.get(100).y());
+        var second = points(routes.route(new Point(20, side * 3), new Point(60, 0)));
+        for (var i = 1; i < first.size(); i++) {
+            var a = first.get(i);
+            assertThat(second).noneMatch(p -> p.distance(a) < 0.02);
+        }
+    }
+}

@@ -1,0 +1,132 @@
+package honeylamp.desktop.panel.tray;
+
+import honeylamp.catalogue.Fittings;
+import honeylamp.desktop.command.WindowActions;
+import honeylamp.desktop.gesture.NewFitting;
+import honeylamp.desktop.gesture.NewFitting.Spread;
+import honeylamp.desktop.panel.part.Catalogue;
+import honeylamp.desktop.panel.part.Catalogue.Entry;
+import honeylamp.desktop.panel.part.Catalogue.Group;
+import honeylamp.desktop.panel.part.Content;
+import honeylamp.desktop.panel.part.Thumbnails;
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.Tool;
+import honeylamp.desktop.workspace.Workspace;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.drawing.Drawing;
+import honeylamp.illustrate.sketch.Samples;
+import honeylamp.plan.FittingKind;
+import honeylamp.plan.Wall.Works;
+import honeylamp.store.AtHand;
+import honeylamp.takeoff.lighting.LightingViews;
+import honeylamp.units.LengthText;
+import honeylamp.units.UnitSystem;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
+
+/** Lights, switches and outlets as symbols, how they are spread, and the view on which they are planned. */
+record LightingTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnails, Catalogue catalogue)
+        implements Content<LightingTray.Part> {
+    /**
+     * What is shown.
+     *
+     * @param isPlacing whether what is chosen is put in next
+     * @param isOnView whether the view worked on is one for lights
+     */
+    record Part(NewFitting chosen, boolean isPlacing, boolean isOnView, UnitSystem units, List<AtHand> atHand) {}
+
+    @Override
+    public Part part(Workspace now) {
+        return new Part(
+                now.choices().fitting(),
+                now.tool() == Tool.PLACE_FITTING,
+                LightingViews.isOne(now.view()),
+                now.plan().units(),
+                catalogue.atHand());
+    }
+
+    @Override
+    public List<Node> pinned(Part part) {
+        var out = new ArrayList<Node>();
+        out.add(Widgets.toggle(
+                part.isOnView() ? "On the lighting view" : "Lighting view",
+                "lighting-view",
+                "The storey in light grey with lights in full, on a page of its own; a second press goes back",
+                part.isOnView(),
+                window.commands().of("lighting-view").action()));
+        out.add(Widgets.button(
+                "First lights for this storey",
+                "propose-lights",
+                window.commands().of("propose-lights").tip("Rooms without lights get some, with switches and sockets"),
+                window.commands().of("propose-lights").action()));
+        if (part.chosen().canBeSpread()) {
+            var spreads = new FlowPane(4, 4);
+            for (var spread : Spread.values()) {
+                spreads.getChildren()
+                        .add(Widgets.toggle(
+                                spread.label(),
+                                "spread-" + spread.name().toLowerCase(Locale.ROOT),
+                                spread.hint(),
+                                part.chosen().spread() == spread,
+                                () -> take(model.now().choices().fitting().withSpread(spread))));
+            }
+            out.add(spreads);
+        }
+        out.add(catalogue.search());
+        return out;
+    }
+
+    @Override
+    public List<Node> nodes(Part part) {
+        var out = new ArrayList<Node>();
+        out.add(catalogue.of(Arrays.stream(FittingKind.Group.values())
+                .map(group -> new Group(
+                        group.label(),
+                        Arrays.stream(FittingKind.values())
+                                .filter(k -> k.group() == group)
+                                .map(k -> entry(k, part))
+                                .toList()))
+                .toList()));
+        var works = new FlowPane(4, 4);
+        for (var state : Works.values()) {
+            works.getChildren()
+                    .add(Widgets.toggle(
+                            state.label(),
+                            "fittings-" + state.name().toLowerCase(Locale.ROOT),
+                            "What becomes of those put in next",
+                            part.chosen().works() == state,
+                            () -> take(model.now().choices().fitting().withWorks(state))));
+        }
+        out.add(Widgets.section("Those put in next are", works));
+        return out;
+    }
+
+    private Entry entry(FittingKind kind, Part part) {
+        var key = "fitting-" + kind.key();
+        Supplier<Drawing> sample = () -> Samples.of(kind);
+        return new Entry(
+                kind.key(),
+                key,
+                kind.label(),
+                Fittings.height(kind, part.units())
+                        .map(h -> LengthText.rounded(h, part.units()))
+                        .orElse("ceiling"),
+                () -> thumbnails.view(key, sample, Samples.FITTING_MM),
+                () -> thumbnails.large(key, sample, Samples.FITTING_MM),
+                part.isPlacing() && part.chosen().kind() == kind,
+                () -> take(model.now().choices().fitting().withKind(kind)));
+    }
+
+    private void take(NewFitting chosen) {
+        model.act(
+                new Intent.ChooseWithin(model.now().choices().withFitting(chosen)),
+                new Intent.TakeUp(Tool.PLACE_FITTING));
+        window.focusPlan();
+    }
+}
