@@ -3,6 +3,7 @@ package honeylamp.edit;
 import static honeylamp.TestPlans.OUTER;
 import static honeylamp.TestPlans.storey;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
 import honeylamp.catalogue.Fittings;
@@ -10,6 +11,7 @@ import honeylamp.derive.listing.LightGroup;
 import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.derive.storeys.FittingPlaces.Placed;
 import honeylamp.derive.storeys.GeometryCache;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Buying;
 import honeylamp.plan.Element;
@@ -21,6 +23,7 @@ import honeylamp.plan.FittingKind;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Sense;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.plan.Wall.Works;
 import honeylamp.units.Length;
@@ -279,5 +282,45 @@ class FittingEditsTest {
         assertThat(LightGroup.on(TestPlans.geometry(going)).getFirst().links()).isEmpty();
         assertThat(FittingPlaces.on(TestPlans.geometry(going)).stream().map(Placed::fitting))
                 .hasSize(2);
+    }
+
+    /** A unit mirrored about its west side, put elsewhere: what was 1,200 from the west is 1,200 from the east. */
+    @Test
+    void everyCopyOfAUnitHasItsOwnLightsAndSwitches() {
+        var room = room();
+        var mark = room.storeys().getFirst().rooms().getFirst().id();
+        var lit = with(onSouth(1200), FittingKind.DOWNLIGHT, new Fitting.InRoom(mark, 3, 1, Optional.empty()));
+        var button = with(
+                lit,
+                FittingKind.ONE_WAY,
+                new Fitting.WallSide(TestPlans.wallId(room, 1), Swing.LEFT, Length.ofMm(500), Length.ofMm(1050)));
+        var linked = FittingEdits.link(button, storey(button), all(button)).orThrow();
+        var unit = UnitEdits.make(linked, TestPlans.geometry(linked), Set.of(mark), "Flat")
+                .orThrow();
+        var placed = UnitEdits.place(
+                        unit.plan(), unit.id(), storey(linked), Position.ofMm(20_000, 0), 0, Sense.MIRRORED)
+                .plan();
+        var geometry = LaidPlan.of(placed).all().getFirst().geometry();
+        var there = FittingPlaces.on(geometry);
+        assertThat(there).hasSize(2 * 5);
+        var drawn = there.stream().filter(p -> !p.fitting().id().isCopied()).toList();
+        var copied = there.stream().filter(p -> p.fitting().id().isCopied()).toList();
+        var sum = drawn.getFirst().at().x() + copied.getFirst().at().x();
+        var up = copied.getFirst().at().y() - drawn.getFirst().at().y();
+        for (var i = 0; i < drawn.size(); i++) {
+            var p = drawn.get(i);
+            assertThat(copied).anySatisfy(c -> {
+                assertThat(c.fitting().kind()).isEqualTo(p.fitting().kind());
+                assertThat(c.at().x() + p.at().x()).isCloseTo(sum, within(1e-3));
+                assertThat(c.at().y() - p.at().y()).isCloseTo(up, within(1e-3));
+            });
+        }
+        // each is before its wall, in its room
+        assertThat(copied)
+                .allSatisfy(c -> assertThat(geometry.roomAt(c.before())).isPresent());
+        assertThat(LightGroup.on(geometry)).hasSize(2).allSatisfy(g -> {
+            assertThat(g.lights()).hasSize(4);
+            assertThat(g.switches()).hasSize(1);
+        });
     }
 }

@@ -314,7 +314,9 @@ public final class Picking {
                         : OptionalDouble.empty();
             case RoomMark _, Covering _ -> OptionalDouble.empty(); // rooms and surfaces are derived
             case Fitting i ->
-                FittingPlaces.of(geometry, i).stream()
+                Stream.of(i)
+                        .filter(f -> FittingPlaces.mayLieNear(geometry, f, p, SYMBOL * reachMm))
+                        .flatMap(f -> FittingPlaces.of(geometry, f).stream())
                         .mapToDouble(at -> at.at().distance(p))
                         .filter(d -> d <= SYMBOL * reachMm)
                         .min();

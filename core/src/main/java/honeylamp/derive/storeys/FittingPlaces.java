@@ -6,12 +6,12 @@ import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Curve;
 import honeylamp.geometry.Point;
-import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Fitting;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -33,6 +33,9 @@ public final class FittingPlaces {
 
     /** Less of a wall than this has no side. */
     private static final double LEAST_FACE_MM = 1;
+
+    /** Thicker walls are none. */
+    private static final double THICKEST_MM = 1_500;
 
     private FittingPlaces() {}
 
@@ -267,8 +270,39 @@ public final class FittingPlaces {
         return of(geometry, fitting).stream().findFirst().flatMap(p -> geometry.roomAt(p.before()));
     }
 
-    /** Whether a fitting goes with an element. */
-    public static boolean goesWith(Fitting fitting, ElementId host) {
-        return fitting.on().host().filter(host::equals).isPresent();
+    /** Whether a fitting, or one of its row, may lie within reach of a point: told without working out where it is. */
+    public static boolean mayLieNear(StoreyGeometry geometry, Fitting fitting, Point p, double reachMm) {
+        var storey = geometry.storey();
+        return switch (fitting.on()) {
+            case Fitting.Ceiling(var at, var _) -> at.point().distance(p) <= reachMm;
+            case Fitting.Floor(var at, var _) -> at.point().distance(p) <= reachMm;
+            case Fitting.Ring ring ->
+                ring.at().point().distance(p) <= reachMm + ring.radius().mm();
+            case Fitting.WallSide side ->
+                storey.wall(side.wall())
+                        .map(Wall::line)
+                        .filter(line -> line.at(Math.clamp(side.along().mm(), 0, line.length()))
+                                        .distance(p)
+                                <= reachMm + THICKEST_MM)
+                        .isPresent();
+            case Fitting.AlongWall row ->
+                storey.wall(row.wall())
+                        .filter(w -> w.line().distance(p)
+                                <= reachMm + THICKEST_MM + row.away().mm())
+                        .isPresent();
+            case Fitting.Piece on ->
+                piece(geometry, on.piece())
+                        .filter(f -> f.at().point().distance(p)
+                                <= reachMm + on.at().point().length())
+                        .isPresent();
+            case Fitting.AlongPiece row ->
+                piece(geometry, row.piece())
+                        .filter(f -> f.at().point().distance(p)
+                                <= reachMm
+                                        + f.width().mm()
+                                        + Math.abs(row.before().mm()))
+                        .isPresent();
+            case Fitting.InRoom rows -> marked(geometry, p).equals(Optional.of(rows.room()));
+        };
     }
 }

@@ -17,6 +17,9 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.FittingKind;
 import honeylamp.plan.FittingKind.Group;
 import honeylamp.plan.OpeningKind;
+import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -61,7 +64,7 @@ public final class FittingCheck {
         behindLeaves(geometry, placed, out);
         unlinked(storey, placed, out);
         waysIn(geometry, placed, out);
-        nearWater(geometry, placed, out);
+        nearWater(geometry, placed, storey.plan().units(), out);
         return out;
     }
 
@@ -227,7 +230,7 @@ public final class FittingCheck {
     /** Where one puts out a hand, and how far from there one reaches. */
     private record Handle(Point at, double reachMm) {}
 
-    private static void nearWater(StoreyGeometry geometry, List<Placed> placed, List<Snag> out) {
+    private static void nearWater(StoreyGeometry geometry, List<Placed> placed, UnitSystem units, List<Snag> out) {
         var wet = geometry.storey().furnishings().stream()
                 .filter(f -> f.kind().startsWith("shower")
                         || f.kind().startsWith("bath")
@@ -246,13 +249,13 @@ public final class FittingCheck {
                         .filter(o -> room.isEmpty()
                                 || room.get().outline().contains(o.bounds().centre()))
                         .findFirst()
-                        .ifPresent(
-                                _ -> out.add(
-                                        new Snag(
-                                                Snag.Kind.SOCKET_NEAR_WATER,
-                                                p.at(),
-                                                List.of(p.fitting().id()),
-                                                "A socket is less than 600 mm from a bath or a shower. Move it away, or make it a shaver socket.")));
+                        .ifPresent(_ -> out.add(new Snag(
+                                Snag.Kind.SOCKET_NEAR_WATER,
+                                p.at(),
+                                List.of(p.fitting().id()),
+                                "A socket is less than "
+                                        + LengthText.rounded(Length.ofMm(WET_BESIDE_MM), units)
+                                        + " from a bath or a shower. Move it away, or make it a shaver socket.")));
             }
         }
     }

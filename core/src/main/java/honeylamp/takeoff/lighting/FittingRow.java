@@ -18,6 +18,7 @@ import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
 import honeylamp.units.Words;
+import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -118,7 +119,7 @@ public record FittingRow(
                                 new Fitting.AlongPiece(piece.id(), number, before, above),
                                 number,
                                 before,
-                                "along the " + Furnishings.label(piece).toLowerCase(java.util.Locale.ROOT),
+                                "along the " + Furnishings.label(piece).toLowerCase(Locale.ROOT),
                                 piece.width().mm(),
                                 p);
                     })

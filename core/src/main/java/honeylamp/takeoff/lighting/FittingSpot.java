@@ -15,12 +15,14 @@ import honeylamp.plan.Furnishing;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.Position;
+import honeylamp.plan.RoomMark;
 import honeylamp.plan.Stand;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -90,15 +92,32 @@ public record FittingSpot(Fitting.On on, String caught) {
         if (middle.isPresent()) {
             return new FittingSpot(new Fitting.Ceiling(Position.of(middle.get()), hangs), "middle of the room");
         }
-        var others = FittingPlaces.on(geometry).stream()
-                .filter(o -> o.fitting().kind().mount() == FittingKind.Mount.CEILING)
-                .map(FittingPlaces.Placed::at)
-                .toList();
+        var others = onCeiling(geometry, p);
         var x = nearest(others.stream().map(Point::x), p.x(), reachMm);
         var y = nearest(others.stream().map(Point::y), p.y(), reachMm);
         var at = new Point(x.orElse(p.x()), y.orElse(p.y()));
         return new FittingSpot(
                 new Fitting.Ceiling(Position.of(at), hangs), x.isPresent() || y.isPresent() ? "in line" : "");
+    }
+
+    /** Where single ones on ceilings are, and those of rows over the room at a point. */
+    private static List<Point> onCeiling(StoreyGeometry geometry, Point p) {
+        var room = geometry.roomAt(p).flatMap(Room::mark).map(RoomMark::id);
+        return geometry.storey().fittings().stream()
+                .flatMap(f -> switch (f.on()) {
+                    case Fitting.Ceiling(var at, var _) -> Stream.of(at.point());
+                    case Fitting.InRoom rows
+                    when room.filter(rows.room()::equals).isPresent() ->
+                        FittingPlaces.of(geometry, f).stream().map(FittingPlaces.Placed::at);
+                    case Fitting.InRoom _,
+                            Fitting.Ring _,
+                            Fitting.AlongWall _,
+                            Fitting.AlongPiece _,
+                            Fitting.Piece _,
+                            Fitting.WallSide _,
+                            Fitting.Floor _ -> Stream.<Point>of();
+                })
+                .toList();
     }
 
     private static Optional<Double> nearest(Stream<Double> of, double to, double reachMm) {
@@ -121,7 +140,7 @@ public record FittingSpot(Fitting.On on, String caught) {
                 .map(f -> new FittingSpot(
                         new Fitting.Piece(
                                 f.id(), Position.of(f.placing().inverse().apply(p)), above),
-                        "on " + Furnishings.label(f).toLowerCase(java.util.Locale.ROOT)))
+                        "on " + Furnishings.label(f).toLowerCase(Locale.ROOT)))
                 .orElseGet(() -> new FittingSpot(new Fitting.Floor(Position.of(p), above), ""));
     }
 

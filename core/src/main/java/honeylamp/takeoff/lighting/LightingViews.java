@@ -16,6 +16,7 @@ import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.View;
 import honeylamp.plan.View.Subject.StoreyPlan;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -93,7 +94,7 @@ public final class LightingViews {
     private static String name(Plan plan, StoreyId storey) {
         return plan.storeys().size() == 1
                 ? NAME
-                : NAME + ", " + plan.storey(storey).name().toLowerCase(java.util.Locale.ROOT);
+                : NAME + ", " + plan.storey(storey).name().toLowerCase(Locale.ROOT);
     }
 
     /** A look of the plan that is ink on paper, unchanged. */
