@@ -232,7 +232,12 @@ public final class FittingEdits {
                 Coverings.onWalls(new Surface.WallSide(wall, side, Optional.empty()), was, storey, isAsBefore).stream()
                         .map(on -> {
                             var now = storey.wall(on.wall()).orElseThrow();
-                            return new OnSide(now, on.side(), isAsBefore ? measured(along, before.get(), now) : along);
+                            return new OnSide(
+                                    now,
+                                    on.side(),
+                                    isAsBefore
+                                            ? Remeasured.of(before.get(), now).of(along)
+                                            : along);
                         })
                         .toList();
         return heirs.stream()
@@ -244,21 +249,6 @@ public final class FittingEdits {
     private static boolean isOnIt(OnSide on) {
         return on.along().mm() >= -SAME_MM
                 && on.along().mm() <= on.wall().line().length() + SAME_MM;
-    }
-
-    /** A place along one wall measured along another that lies on the same line; along others as it was. */
-    private static Length measured(Length along, Wall before, Wall now) {
-        if (before.line().equals(now.line()) || !isOnLine(before, now)) {
-            return along;
-        }
-        var start = before.line().along(now.from().point());
-        var sense = before.line().along(now.to().point()) < start ? -1 : 1;
-        return Length.ofMm((along.mm() - start) * sense);
-    }
-
-    private static boolean isOnLine(Wall before, Wall now) {
-        return Math.abs(before.line().offset(now.from().point())) <= SAME_MM
-                && Math.abs(before.line().offset(now.to().point())) <= SAME_MM;
     }
 
     /** How many fittings go when these go. */

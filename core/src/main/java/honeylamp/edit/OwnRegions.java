@@ -282,18 +282,9 @@ public final class OwnRegions {
 
     /** A region of one wall measured along another that lies on the same line; along others as it was. */
     private static Region measured(Region region, Wall before, Wall now) {
-        if (before.line().equals(now.line()) || !isOnLine(before, now)) {
-            return region;
-        }
-        var start = before.line().along(now.from().point());
-        var sense = before.line().along(now.to().point()) < start ? -1 : 1;
+        var anew = Remeasured.of(before, now);
         return region.withCorners(region.corners().stream()
-                .map(c -> new Position(Length.ofMm((c.x().mm() - start) * sense), c.y()))
+                .map(c -> new Position(anew.of(c.x()), c.y()))
                 .toList());
-    }
-
-    private static boolean isOnLine(Wall before, Wall now) {
-        return Math.abs(before.line().offset(now.from().point())) <= SAME_MM
-                && Math.abs(before.line().offset(now.to().point())) <= SAME_MM;
     }
 }
