@@ -28,6 +28,7 @@ module honeylamp.core {
     exports honeylamp.catalogue.piece;
     exports honeylamp.demo;
     exports honeylamp.derive.light;
+    exports honeylamp.derive.lighting;
     exports honeylamp.derive.listing;
     exports honeylamp.derive.openings;
     exports honeylamp.derive.own;
@@ -51,6 +52,7 @@ module honeylamp.core {
     exports honeylamp.survey;
     exports honeylamp.takeoff;
     exports honeylamp.takeoff.fit;
+    exports honeylamp.takeoff.brightness;
     exports honeylamp.takeoff.lighting;
     exports honeylamp.takeoff.lived;
     exports honeylamp.takeoff.way;

@@ -2,6 +2,7 @@ package honeylamp.catalogue;
 
 import honeylamp.plan.Brief;
 import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.LightingRules;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Presentation;
 import honeylamp.plan.Repeats;
@@ -43,6 +44,7 @@ public final class NewPlan {
                 Repeats.NONE,
                 List.of(),
                 Schemes.NONE,
+                LightingRules.USUAL,
                 Review.NONE,
                 6);
     }

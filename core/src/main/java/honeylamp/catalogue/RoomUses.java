@@ -2,6 +2,7 @@ package honeylamp.catalogue;
 
 import honeylamp.plan.Role;
 import honeylamp.plan.RoomFit.CountsAs;
+import honeylamp.plan.RoomMark;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -181,6 +182,14 @@ public final class RoomUses {
     /** The use of a key, if the catalogue has it. */
     public static Optional<RoomUse> of(String key) {
         return ALL.stream().filter(u -> u.key().equals(key)).findFirst();
+    }
+
+    /** Whether a room is of a use: as was said, or as its name says. */
+    public static boolean isOf(RoomMark room, String use) {
+        var said = room.fit().use();
+        return said.equals(use)
+                || said.isBlank()
+                        && named(room.name()).filter(u -> u.key().equals(use)).isPresent();
     }
 
     /** The use whose rooms go by a name, numbers at its end left aside: "Bedroom 2" is a bedroom. */

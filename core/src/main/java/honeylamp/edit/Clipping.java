@@ -1,5 +1,6 @@
 package honeylamp.edit;
 
+import honeylamp.plan.Activity;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
@@ -79,6 +80,8 @@ public record Clipping(List<WallType> types, Elements elements, List<Group> grou
             case Fitting f ->
                 picked.contains(f.id())
                         || f.on().host().filter(picked::contains).isPresent();
+            case Activity a ->
+                picked.contains(a.id()) || a.piece().filter(picked::contains).isPresent();
             case RoomMark _, Underlay _ -> false; // a mark goes with its room, a picture with its file
             case Wall _,
                     Structure _,
@@ -118,6 +121,7 @@ public record Clipping(List<WallType> types, Elements elements, List<Group> grou
                 case Ground g -> g.use();
                 case Region r -> r.on();
                 case Fitting f -> f.kind();
+                case Activity a -> a.doing();
                 case Wall _,
                         Opening _,
                         RoomMark _,
@@ -140,6 +144,12 @@ public record Clipping(List<WallType> types, Elements elements, List<Group> grou
         }
         if (fresh instanceof Fitting f) {
             return f.twin(id -> Optional.ofNullable(twins.get(id))).or(() -> beside(f, storey));
+        }
+        if (fresh instanceof Activity a) {
+            return a.twin(id -> Optional.ofNullable(twins.get(id)))
+                    .or(() -> a.piece()
+                            .filter(f -> storey.elements().find(f).isPresent())
+                            .map(_ -> a.withAt(a.at().moved(BESIDE, Length.ZERO))));
         }
         return fresh instanceof Covering c
                 ? c.surface().twin(id -> Optional.ofNullable(twins.get(id))).map(c::withSurface)

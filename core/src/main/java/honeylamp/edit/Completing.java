@@ -60,7 +60,8 @@ public final class Completing {
                 ? scoped(roomsKept(before, was, settled), id)
                 : settled;
         var outlined = kept.storey(id).regions().isEmpty() ? kept : OwnRegions.kept(was, kept, id);
-        var fitted = outlined.storey(id).fittings().isEmpty() ? outlined : FittingEdits.kept(was, outlined, id);
+        var done = ActivityEdits.kept(outlined, id);
+        var fitted = done.storey(id).fittings().isEmpty() ? done : FittingEdits.kept(was, done, id);
         var covered = Coverings.mayDiffer(was, fitted.storey(id))
                 ? Coverings.kept(cache.of(before, was), fitted, derived(fitted, id))
                 : fitted;

@@ -1,5 +1,6 @@
 package honeylamp.edit;
 
+import honeylamp.plan.Activity;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
@@ -25,7 +26,9 @@ public final class Deletion {
         return !gone.contains(element.id())
                 && !(element instanceof Opening o && gone.contains(o.host()))
                 && !(element instanceof Fitting f
-                        && f.on().host().filter(gone::contains).isPresent());
+                        && f.on().host().filter(gone::contains).isPresent())
+                && !(element instanceof Activity a
+                        && a.piece().filter(gone::contains).isPresent());
     }
 
     /** What a deletion takes with it, in words; empty if nothing more than was picked. */
@@ -34,17 +37,23 @@ public final class Deletion {
                 .filter(o -> gone.contains(o.host()) && !gone.contains(o.id()))
                 .count();
         var fittings = FittingEdits.goingWith(storey, gone);
-        var what = Stream.of(counted(openings, "opening"), counted(fittings, "fitting"))
+        var activities = ActivityEdits.goingWith(storey, gone);
+        var what = Stream.of(
+                        counted(openings, "opening"), counted(fittings, "fitting"), counted(activities, "activity"))
                 .filter(s -> !s.isEmpty())
                 .collect(Collectors.joining(" and the "));
         if (what.isEmpty()) {
             return "";
         }
-        var goes = openings + fittings == 1 ? "goes" : "go";
-        return "and the " + what + (fittings == 0 ? " in it" : " that " + goes + " with it");
+        var goes = openings + fittings + activities == 1 ? "goes" : "go";
+        return "and the " + what + (fittings + activities == 0 ? " in it" : " that " + goes + " with it");
     }
 
     private static String counted(long n, String noun) {
-        return n == 0 ? "" : n == 1 ? noun : n + " " + noun + "s";
+        return n == 0
+                ? ""
+                : n == 1
+                        ? noun
+                        : n + " " + (noun.endsWith("y") ? noun.substring(0, noun.length() - 1) + "ie" : noun) + "s";
     }
 }

@@ -2,6 +2,7 @@ package honeylamp.edit;
 
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Point;
+import honeylamp.plan.Activity;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
@@ -64,6 +65,7 @@ public final class HeightTyping {
                             SettingOutLine _,
                             Boundary _,
                             Fitting _,
+                            Activity _,
                             Covering _ -> Outcome.<Plan>refused("it has no height", "Point at something that has one.");
                 })
                 .orElseGet(HeightTyping::notDrawnHere);

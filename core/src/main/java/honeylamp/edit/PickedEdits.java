@@ -3,6 +3,7 @@ package honeylamp.edit;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
+import honeylamp.plan.Activity;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
@@ -72,6 +73,7 @@ public final class PickedEdits {
             case Region r -> picked.contains(r.carrier()) ? r.moved(motion) : r;
             case Covering c -> picked.contains(c.surface().host()) ? c.moved(motion) : c;
             case Fitting f -> picked.contains(f.on().host().orElse(f.id())) ? f.moved(motion) : f;
+            case Activity a -> picked.contains(a.id()) ? a.moved(motion) : a;
             case RoomMark _, Underlay _ -> element; // a mark goes with its room, a picture has ways of its own
             case Structure _,
                     Furnishing _,

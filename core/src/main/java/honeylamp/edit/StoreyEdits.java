@@ -1,9 +1,11 @@
 package honeylamp.edit;
 
+import honeylamp.plan.Activity;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.ActivityId;
 import honeylamp.plan.ElementId.BoundaryId;
 import honeylamp.plan.ElementId.CoveringId;
 import honeylamp.plan.ElementId.DimensionId;
@@ -57,6 +59,7 @@ public final class StoreyEdits {
         from.structures().forEach(s -> all.add(s.id()));
         from.regions().forEach(r -> all.add(r.id()));
         from.fittings().forEach(f -> all.add(f.id()));
+        from.activities().stream().filter(a -> a.piece().isPresent()).forEach(a -> all.add(a.id()));
         var as = added.plan().withStorey(added.id(), s -> s.withLevels(levels.withLevel(s.level())));
         return new Added<>(said(copied(as, like, all, List.of(added.id())), from, added.id()), added.id());
     }
@@ -85,6 +88,12 @@ public final class StoreyEdits {
                     : Optional.<Fitting>empty();
             if (there.isPresent()) {
                 fittings.add(there.get().withId(new FittingId(number++)));
+            }
+        }
+        var activities = new ArrayList<>(plan.storey(to).activities()); // those of pieces came with them
+        for (var activity : from.activities()) {
+            if (activity.piece().isEmpty()) {
+                activities.add(activity.withId(new ActivityId(number++)));
             }
         }
         var boundaries = new ArrayList<Boundary>();
@@ -117,7 +126,8 @@ public final class StoreyEdits {
                                 .with(FreeMark.class, marks)
                                 .with(RoundDimension.class, rounds)
                                 .with(Covering.class, coverings)
-                                .with(Fitting.class, fittings));
+                                .with(Fitting.class, fittings)
+                                .with(Activity.class, activities));
     }
 
     /** Copies picked walls with their openings, furnishings and fixed parts to storeys, each to the same place. */

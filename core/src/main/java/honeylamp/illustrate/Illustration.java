@@ -3,6 +3,8 @@ package honeylamp.illustrate;
 import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.listing.FloorSteps;
+import honeylamp.derive.storeys.ActivityPlaces;
+import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
@@ -27,6 +29,9 @@ import honeylamp.illustrate.building.StructureArt;
 import honeylamp.illustrate.building.WallArt;
 import honeylamp.illustrate.building.WallFaceArt;
 import honeylamp.illustrate.elevation.ElevationArt;
+import honeylamp.illustrate.fitting.ActivityArt;
+import honeylamp.illustrate.fitting.BrightnessArt;
+import honeylamp.illustrate.fitting.FittingArt;
 import honeylamp.illustrate.fitting.LinkArt;
 import honeylamp.illustrate.furniture.FurnitureArt;
 import honeylamp.illustrate.ground.FloorArt;
@@ -39,10 +44,8 @@ import honeylamp.illustrate.pen.Fading;
 import honeylamp.illustrate.pen.Indoors;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.shade.FloorShade;
-import honeylamp.illustrate.shade.LampLight;
 import honeylamp.illustrate.shade.Solids;
 import honeylamp.illustrate.shade.TopShadow;
-import honeylamp.illustrate.shade.WindowGlow;
 import honeylamp.illustrate.shade.WindowLight;
 import honeylamp.illustrate.words.AxisArt;
 import honeylamp.illustrate.words.DimensionArt;
@@ -50,8 +53,10 @@ import honeylamp.illustrate.words.LabelArt;
 import honeylamp.illustrate.words.OtherWords;
 import honeylamp.illustrate.words.SchemeMarks;
 import honeylamp.illustrate.words.TierPlaces;
+import honeylamp.plan.Annotation.Brightness;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Light;
+import honeylamp.plan.Light.Evening;
 import honeylamp.plan.Light.Falls;
 import honeylamp.plan.Look;
 import honeylamp.plan.Look.Shading;
@@ -60,6 +65,7 @@ import honeylamp.plan.Showing;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.TextRole;
 import honeylamp.plan.View;
+import honeylamp.takeoff.brightness.LuxGrid;
 import honeylamp.takeoff.lived.LivedIn;
 import honeylamp.units.Length;
 import java.util.ArrayList;
@@ -92,6 +98,9 @@ public final class Illustration {
 
     /** Where the floor lies on paper: elsewhere only in a plan with depth. */
     private final PaperFrame low;
+
+    /** Light is reckoned at points so far apart. */
+    private static final double LUX_STEP_MM = 100;
 
     private final Optional<Depth> depth;
     private final Lamp lamp;
@@ -259,16 +268,24 @@ public final class Illustration {
                 LayerKind.OVERHEAD,
                 Kind.FURNITURE,
                 crowns(furniture().marks(geometry.storey().furnishings(), SymbolShape.Level.CANOPY)));
-        if (lamp == Lamp.LIT
-                && look.shading() == Shading.LAMPS
-                && !geometry.rooms().isEmpty()) {
-            layers.add(new Layer(LayerKind.LAMPS, Blend.MULTIPLY, List.of(lampLight(read(others)))));
-            Optional<Mark> glow = remembered.answerOf(
-                    About.GLOW, List.of(geometry), () -> WindowGlow.of(geometry, frame, pens.ink(Role.GLASS)));
-            glow.ifPresent(mark -> layers.add(Layer.of(LayerKind.LAMPS, List.of(mark))));
+        var dark = new AfterDark(view, frame, pens, shadePxPerMm, remembered);
+        if (lamp == Lamp.LIT && dark.isDark() && !geometry.rooms().isEmpty()) {
+            layers.addAll(dark.layers(read(others), solids(pieces.inRooms()).pieces()));
         }
+        layers.addAll(brightness(others));
         if (showing.shows(Kind.FITTINGS) && !geometry.storey().fittings().isEmpty()) {
             add(layers, LayerKind.FITTINGS, Kind.FITTINGS, fittings(others));
+        }
+        if (showing.shows(Kind.ACTIVITIES) && !geometry.storey().activities().isEmpty()) {
+            add(
+                    layers,
+                    LayerKind.FITTINGS,
+                    Kind.ACTIVITIES,
+                    new ActivityArt(frame, pens)
+                            .marks(
+                                    ActivityPlaces.on(geometry.storey()),
+                                    symbolBoxes(),
+                                    p -> geometry.roomAt(p).isPresent()));
         }
         if (showing.shows(Kind.DIMENSIONS)) {
             add(layers, LayerKind.DIMENSIONS, Kind.DIMENSIONS, told(onPaper(dimensions(others))));
@@ -283,6 +300,37 @@ public final class Illustration {
 
     /** What links keep off: the same object as long as the words are the same. */
     private record Linking(List<Box> words) {}
+
+    /** The light of fittings that are on, told as the view asks for it. */
+    private List<Layer> brightness(OtherWords others) {
+        var as = view.view().annotation().brightness();
+        if (as == Brightness.NONE || showing.of(Kind.FITTINGS) == Showing.Degree.HIDDEN) {
+            return List.of();
+        }
+        var evening = view.view().light().evening().orElse(Evening.ALL);
+        var rules = plan.drawn().lighting();
+        List<LuxGrid> rooms = remembered.answerOf(
+                About.BRIGHTNESS,
+                List.of(geometry, evening, rules),
+                () -> LuxGrid.of(storey, rules, evening::lights, LUX_STEP_MM));
+        var taken = new ArrayList<>(read(others));
+        taken.addAll(symbolBoxes());
+        return new BrightnessArt(frame, pens, taken).layers(rooms, as);
+    }
+
+    /** What symbols of fittings and activities take of the paper. */
+    private List<Box> symbolBoxes() {
+        var fittings = new FittingArt(frame, pens);
+        var activities = new ActivityArt(frame, pens);
+        return Stream.concat(
+                        showing.shows(Kind.FITTINGS)
+                                ? FittingPlaces.on(geometry).stream().map(fittings::box)
+                                : Stream.empty(),
+                        showing.shows(Kind.ACTIVITIES)
+                                ? ActivityPlaces.on(geometry.storey()).stream().map(activities::box)
+                                : Stream.empty())
+                .toList();
+    }
 
     /** Links first, so that symbols lie on them. */
     private List<Mark> fittings(OtherWords others) {
@@ -344,22 +392,6 @@ public final class Illustration {
         if (!words.isEmpty()) {
             layers.add(Layer.of(LayerKind.LABELS, told(words)));
         }
-    }
-
-    private record Shining(List<Box> words, double pxPerMm) {}
-
-    private boolean isInRoom(Box words) {
-        return geometry.roomAt(frame.plan(words.centre())).isPresent();
-    }
-
-    private Mark lampLight(List<Box> words) {
-        var asked = new Shining(words, shadePxPerMm);
-        var same = remembered.answer(asked, () -> asked);
-        return remembered.answerOf(About.LAMPS, List.of(geometry, same), () -> {
-            var inRooms = words.stream().filter(this::isInRoom).toList();
-            var outdoors = words.stream().filter(box -> !isInRoom(box)).toList();
-            return LampLight.of(geometry, frame, inRooms, outdoors, shadePxPerMm);
-        });
     }
 
     /** In a lit house, what is written in its rooms keeps their ink. */
@@ -428,14 +460,13 @@ public final class Illustration {
         STAIRS,
         OVERHEAD,
         BELOW_OVERHEAD,
-        LAMPS,
-        GLOW,
         STEPS,
         WASH,
         WALLS,
         NICHES,
         OPENINGS,
         LINKS,
+        BRIGHTNESS,
         LIVED_IN,
         SUN
     }
@@ -541,9 +572,12 @@ public final class Illustration {
                 .toList();
     }
 
+    private Solids solids(List<Furnishing> pieces) {
+        return Solids.of(geometry, pieces, fixed, showing, look.heightCap().mm(), remembered);
+    }
+
     private void shade(List<Layer> layers, List<Furnishing> pieces, List<Box> words) {
-        var solids =
-                Solids.of(geometry, pieces, fixed, showing, look.heightCap().mm(), remembered);
+        var solids = solids(pieces);
         var seen = view.light();
         var light = seen.orElse(view.view().light());
         var ground = new ShadedGround(geometry, surfaces(), low, this.look, depth.isPresent());

@@ -17,6 +17,7 @@ import java.util.stream.Stream;
  * @param pieces keys of the groups of pieces that have their names written on or beside them
  * @param axes whether the axes of the building are drawn
  * @param tiles whether floors of tiles say how wide the rows at their edges are, and how many whole ones lie between
+ * @param brightness how the light on work height is told
  * @param second the units lengths and areas are shown in once more, in brackets
  */
 @RecordBuilder
@@ -28,6 +29,7 @@ public record Annotation(
         List<String> pieces,
         Axes axes,
         Tiles tiles,
+        Brightness brightness,
         Optional<UnitSystem> second)
         implements AnnotationBuilder.With {
     /** Whether words and figures are seen. */
@@ -66,6 +68,26 @@ public record Annotation(
         }
     }
 
+    /** How the light of fittings is told, an estimate in lux. */
+    public enum Brightness {
+        NONE("Not told"),
+        NUMBERS("Numbers"),
+        /** Lines of equal light. */
+        LINES("Lines"),
+        TONE("Tone");
+
+        private final String label;
+
+        Brightness(String label) {
+            this.label = label;
+        }
+
+        /** The words people see. */
+        public String label() {
+            return label;
+        }
+    }
+
     /** Takes out what is said twice. */
     public Annotation {
         distances = distances.stream().distinct().toList();
@@ -97,5 +119,6 @@ public record Annotation(
             List.of(),
             Axes.NONE,
             Tiles.NONE,
+            Brightness.NONE,
             Optional.empty());
 }

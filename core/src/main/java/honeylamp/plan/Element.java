@@ -19,7 +19,8 @@ public sealed interface Element
                 Ground,
                 Region,
                 Covering,
-                Fitting {
+                Fitting,
+                Activity {
     /** Its identity, which stays whatever is done to it. */
     ElementId id();
 

@@ -106,6 +106,7 @@ public sealed interface ElementId {
                     case CoveringId _ -> "q";
                     case RegionId _ -> "a";
                     case FittingId _ -> "i";
+                    case ActivityId _ -> "j";
                     case LookId _ -> "k";
                     case ViewId _ -> "v";
                     case PageId _ -> "p";
@@ -243,6 +244,13 @@ public sealed interface ElementId {
     /** A light, a switch or an outlet. */
     record FittingId(Key key) implements ElementId {
         public FittingId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
+
+    /** The mark of what is done at a place. */
+    record ActivityId(Key key) implements ElementId {
+        public ActivityId(int number) {
             this(new Key.Drawn(number));
         }
     }

@@ -114,6 +114,8 @@ public record Page(
         DIFFERENCES("What differs"),
         /** The symbols of lights, switches and outlets, and how many there are. */
         FITTINGS("Lighting and power"),
+        /** Fittings room by room, with what they draw and cost, and their sums. */
+        FITTING_SCHEDULE("Lighting schedule"),
         /** A square of a known side, to measure on a print. */
         SQUARE("Checking square"),
         /** Doors and plain openings of the storeys that are seen. */

@@ -21,6 +21,7 @@ import java.util.stream.Stream;
  * @param northDeg direction of north, counter-clockwise from east
  * @param groups things that are picked together; nothing is in two
  * @param schemes other arrangements of the storeys
+ * @param lighting what is gone by when lights are planned
  * @param review what those who were sent it said
  * @param nextNumber the number the next new element gets; larger than every number in use
  */
@@ -37,6 +38,7 @@ public record Plan(
         Repeats repeats,
         List<Group> groups,
         Schemes schemes,
+        LightingRules lighting,
         Review review,
         int nextNumber)
         implements PlanBuilder.With {

@@ -93,6 +93,7 @@ public record Schemes(List<Scheme> all, SchemeId open, List<Departure> drawn) {
                 case Structure s -> isIn(s.at());
                 case RoomMark m -> m.id().equals(room);
                 case Fitting f -> holds(f.on());
+                case Activity a -> a.piece().isEmpty() && isIn(a.at());
                 case Covering c -> covers(c.surface());
                 case Wall _,
                         Opening _,

@@ -27,6 +27,8 @@ public record Showing(Set<Kind> faded, Set<Kind> hidden, Set<Kind> locked) {
         CROWNS("Trees over roofs"),
         /** Lights, switches, outlets and what links them. */
         FITTINGS("Lighting and power"),
+        /** What is done where, and which way one faces. */
+        ACTIVITIES("Activities"),
         DIMENSIONS("Dimensions"),
         ROOM_NAMES("Room names"),
         NOTES("Notes and free marks"),
@@ -56,6 +58,7 @@ public record Showing(Set<Kind> faded, Set<Kind> hidden, Set<Kind> locked) {
                 case Ground _ -> Optional.of(GROUND);
                 case Region _, Covering _ -> Optional.of(FINISHES);
                 case Fitting _ -> Optional.of(FITTINGS);
+                case Activity _ -> Optional.of(ACTIVITIES);
                 case Underlay _, SettingOutLine _, Boundary _ -> Optional.empty();
             };
         }
@@ -80,7 +83,8 @@ public record Showing(Set<Kind> faded, Set<Kind> hidden, Set<Kind> locked) {
     }
 
     /** Everything in full, but no tags and no lighting plan. */
-    public static final Showing USUAL = new Showing(Set.of(), Set.of(Kind.TAGS, Kind.FITTINGS), Set.of());
+    public static final Showing USUAL =
+            new Showing(Set.of(), Set.of(Kind.TAGS, Kind.FITTINGS, Kind.ACTIVITIES), Set.of());
 
     /** Freezes the sets, in the order of kinds; what is hidden is not faded. */
     public Showing {

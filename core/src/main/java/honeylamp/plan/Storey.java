@@ -165,6 +165,11 @@ public record Storey(StoreyId id, String name, Levels levels, Elements elements)
         return elements.of(Fitting.class);
     }
 
+    /** What is done where. */
+    public List<Activity> activities() {
+        return elements.of(Activity.class);
+    }
+
     /** The wall of this id, if it stands here. */
     public Optional<Wall> wall(WallId wanted) {
         return elements.find(Wall.class, wanted);

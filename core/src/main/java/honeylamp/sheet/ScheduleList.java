@@ -26,17 +26,23 @@ final class ScheduleList implements PageList {
     private static final double RULE_DOWN_MM = 1.6;
 
     /** What a table shows, and how much of its width each takes. */
-    private static final Map<String, Double> SHARES = Map.of(
-            "tag", 1.0,
-            "kind", 2.4,
-            "width", 1.2,
-            "sill", 1.1,
-            "head", 1.2,
-            "clear", 1.4,
-            "hand", 1.6,
-            "from", 2.0,
-            "to", 2.0,
-            "product", 1.8);
+    private static final Map<String, Double> SHARES = Map.ofEntries(
+            Map.entry("tag", 1.0),
+            Map.entry("room", 2.2),
+            Map.entry("kind", 2.4),
+            Map.entry("number", 0.9),
+            Map.entry("groups", 0.9),
+            Map.entry("circuit", 0.9),
+            Map.entry("watt", 0.8),
+            Map.entry("cost", 1.0),
+            Map.entry("width", 1.2),
+            Map.entry("sill", 1.1),
+            Map.entry("head", 1.2),
+            Map.entry("clear", 1.4),
+            Map.entry("hand", 1.6),
+            Map.entry("from", 2.0),
+            Map.entry("to", 2.0),
+            Map.entry("product", 1.8));
 
     private final Listing listing;
     private final String heading;
@@ -93,13 +99,13 @@ final class ScheduleList implements PageList {
     }
 
     private RowList.Row pair(Schedule.Row row) {
-        var size = Stream.of(said(row, "width"), said(row, "head"))
+        var size = Stream.of(said(row, "number"), said(row, "width"), said(row, "head"))
                 .filter(w -> !w.isEmpty())
                 .collect(Collectors.joining(" \u00d7 "));
         var where = Stream.of(said(row, "from"), said(row, "to"))
                 .filter(w -> !w.isEmpty())
                 .collect(Collectors.joining(" to "));
-        var more = Stream.of(where, said(row, "hand"), said(row, "product"))
+        var more = Stream.of(said(row, "room"), where, said(row, "hand"), said(row, "light"), said(row, "product"))
                 .filter(w -> !w.isEmpty())
                 .collect(Collectors.joining(", "));
         return (table, column, y) -> {

@@ -22,6 +22,7 @@ import honeylamp.takeoff.ColourKey;
 import honeylamp.takeoff.PlanFields;
 import honeylamp.takeoff.key.FinishKey;
 import honeylamp.takeoff.key.UseKey;
+import honeylamp.takeoff.lighting.FittingList;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
@@ -324,6 +325,12 @@ final class SheetLists {
                             listing.label(),
                             p -> new KeyLists(p).fittings(seen(p, Kind.FITTINGS)),
                             (h, rows) -> RowList.ofPairs(listing, h, rows));
+                case FITTING_SCHEDULE -> {
+                    var schedule = FittingList.schedule(seen(page, Kind.FITTINGS), page.plan());
+                    if (!schedule.rows().isEmpty()) {
+                        add(out, ScheduleList.of(listing, listing.label(), schedule, units));
+                    }
+                }
                 case SQUARE -> out.add(CheckingSquare.of(units));
                 case DIFFERENCES ->
                     page.views()

@@ -8,6 +8,7 @@ import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.geometry.Point;
 import honeylamp.plan.View;
+import honeylamp.takeoff.brightness.ActivityCheck;
 import honeylamp.takeoff.fit.FitCheck;
 import honeylamp.takeoff.fit.SeatCheck;
 import honeylamp.takeoff.key.InAir;
@@ -48,6 +49,7 @@ public final class SheetSnags {
                 () -> tight(storey, built.get()),
                 () -> SeatCheck.of(storey),
                 () -> FittingCheck.of(storey),
+                () -> ActivityCheck.of(storey),
                 () -> WaySnags.of(storey, wanted),
                 () -> of(storey),
                 () -> storey.plan().pages().stream()

@@ -33,6 +33,8 @@ final class FieldDefaults {
 
     private static final List<String> NOTES = List.of("storeys", "notes");
 
+    private static final List<String> FITTINGS = List.of("storeys", "fittings");
+
     private static final List<String> FLOOR = List.of("storeys", "rooms", "floor");
 
     private static final List<String> COVERING = List.of("storeys", "coverings", "finish");
@@ -67,6 +69,7 @@ final class FieldDefaults {
             new Field(List.of("presentation", "pages"), "arrangement", usualArrangement()),
             new Field(List.of(), "groups", JSON.arrayNode()),
             new Field(List.of(), "roundedTo", JSON.numberNode(0)),
+            new Field(List.of(), "lighting", usualLighting()),
             new Field(List.of(), "review", unsaid()),
             new Field(List.of(), "schemes", noSchemes()),
             new Field(List.of("schemes", "all"), "room", JSON.nullNode()),
@@ -84,6 +87,8 @@ final class FieldDefaults {
             new Field(List.of("storeys", "furnishings"), "order", JSON.numberNode(0)),
             new Field(List.of("storeys"), "regions", JSON.arrayNode()),
             new Field(List.of("storeys"), "fittings", JSON.arrayNode()),
+            new Field(within(FITTINGS, "emission"), "curve", JSON.arrayNode()),
+            new Field(List.of("storeys"), "activities", JSON.arrayNode()),
             new Field(List.of("storeys"), "freeMarks", JSON.arrayNode()),
             new Field(List.of("storeys"), "roundDimensions", JSON.arrayNode()),
             new Field(List.of("storeys", "walls"), "works", JSON.stringNode("existing")),
@@ -104,6 +109,7 @@ final class FieldDefaults {
             new Field(VIEWS, "fit", JSON.stringNode("standard")),
             new Field(VIEWS, "nudge", JSON.objectNode().put("rightMm", 0).put("downMm", 0)),
             new Field(within(VIEWS, "annotation", "rooms"), "cramped", JSON.stringNode("number")),
+            new Field(within(VIEWS, "annotation"), "brightness", JSON.stringNode("none")),
             new Field(within(VIEWS, "annotation"), "axes", JSON.stringNode("none")),
             new Field(within(VIEWS, "annotation"), "tiles", JSON.stringNode("none")),
             new Field(NOTES, "form", usualNote()),
@@ -143,7 +149,8 @@ final class FieldDefaults {
             new Field(LOOK, "colouring", asLaid()),
             new Field(LOOK, "shading", JSON.stringNode("soft")),
             new Field(LIGHT, "falls", JSON.stringNode("inside")),
-            new Field(LIGHT, "sun", JSON.nullNode()));
+            new Field(LIGHT, "sun", JSON.nullNode()),
+            new Field(LIGHT, "evening", JSON.nullNode()));
 
     private FieldDefaults() {}
 
@@ -185,6 +192,23 @@ final class FieldDefaults {
                 .put("nib", 0)
                 .put("place", 1)
                 .put("of", 1);
+    }
+
+    /** What is usual when lights are planned. */
+    private static JsonNode usualLighting() {
+        var out = JSON.objectNode()
+                .put("overlap", 0.2)
+                .put("washerAway", 1.0 / 3)
+                .put("maintenance", 0.8)
+                .put("reach", 900)
+                .put("wetBeside", 600)
+                .put("cord", 2000)
+                .put("socketEach", 4000)
+                .put("leastSockets", 2);
+        out.putArray("heights");
+        out.putArray("targets");
+        out.putArray("dropped");
+        return out;
     }
 
     /** Nobody said anything of it. */
@@ -327,7 +351,8 @@ final class FieldDefaults {
             }
         }
         endsOfTiers(root.path("plan").path("presentation"));
-        withoutFittings(root.path("plan"));
+        without(root.path("plan"), "fittings");
+        without(root.path("plan"), "activities");
         for (var field : ALL) {
             fill(root.path("plan"), field, 0);
             if (!field.of.isEmpty() && field.of.getFirst().equals("storeys")) {
@@ -336,14 +361,14 @@ final class FieldDefaults {
         }
     }
 
-    /** Views from before there were lighting plans do not show one. */
-    private static void withoutFittings(JsonNode plan) {
-        if (plan.path("storeys").path(0).has("fittings")) {
+    /** Views from before there was a kind of thing in lighting plans do not show it. */
+    private static void without(JsonNode plan, String kind) {
+        if (plan.path("storeys").path(0).has(kind)) {
             return;
         }
         for (var view : plan.path("presentation").path("views")) {
             if (view.path("showing").path("hidden") instanceof ArrayNode hidden) {
-                hidden.add("fittings");
+                hidden.add(kind);
             }
         }
     }

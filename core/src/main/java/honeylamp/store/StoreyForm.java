@@ -1,5 +1,6 @@
 package honeylamp.store;
 
+import honeylamp.plan.Activity;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
@@ -44,7 +45,8 @@ record StoreyForm(
         List<Ground> grounds,
         List<Region> regions,
         List<Covering> coverings,
-        List<Fitting> fittings) {
+        List<Fitting> fittings,
+        List<Activity> activities) {
     static StoreyForm of(Storey s) {
         return new StoreyForm(
                 s.id(),
@@ -65,7 +67,8 @@ record StoreyForm(
                 s.grounds(),
                 s.regions(),
                 s.coverings(),
-                s.fittings());
+                s.fittings(),
+                s.activities());
     }
 
     Storey storey() {
@@ -89,7 +92,8 @@ record StoreyForm(
                         .with(Ground.class, grounds)
                         .with(Region.class, regions)
                         .with(Covering.class, coverings)
-                        .with(Fitting.class, fittings));
+                        .with(Fitting.class, fittings)
+                        .with(Activity.class, activities));
     }
 
     /** Has storeys written and read in this form. */

@@ -3,9 +3,11 @@ package honeylamp.takeoff;
 import honeylamp.catalogue.Grounds;
 import honeylamp.catalogue.PartKinds;
 import honeylamp.catalogue.piece.Furnishings;
+import honeylamp.derive.storeys.ActivityPlaces;
 import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Point;
+import honeylamp.plan.Activity;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
@@ -82,6 +84,7 @@ public final class Contents {
             case Covering _ -> "Finish";
             case Fitting f ->
                 f.kind().group().isLit() ? "Light" : f.kind().group().label();
+            case Activity _ -> "Activity";
         };
     }
 
@@ -113,6 +116,11 @@ public final class Contents {
                         + FittingPlaces.of(geometry, f).stream()
                                 .findFirst()
                                 .map(p -> in(geometry, p.before()))
+                                .orElse("");
+            case Activity a ->
+                a.doing().label()
+                        + ActivityPlaces.of(geometry.storey(), a)
+                                .map(p -> in(geometry, p.at()))
                                 .orElse("");
         };
     }

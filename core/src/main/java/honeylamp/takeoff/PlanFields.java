@@ -11,6 +11,7 @@ import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Point;
+import honeylamp.plan.Activity;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
@@ -269,6 +270,7 @@ public final class PlanFields {
             case Region r -> new Told(finish(storey.geometry(), r.id()).orElse("region"));
             case Ground g -> new Told(Grounds.label(g.use()));
             case Fitting f -> new Told(f.kind().label());
+            case Activity a -> new Told(a.doing().label());
             case RoomMark _,
                     Underlay _,
                     Dimension _,

@@ -17,7 +17,9 @@ import honeylamp.geometry.Segment;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.plan.Activity;
 import honeylamp.plan.Buying;
+import honeylamp.plan.Doing;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
@@ -281,6 +283,31 @@ class AnyEditTest {
                         }));
     }
 
+    /** An activity is marked on a piece or beside all, moved, turned, or taken off its piece. */
+    private Plan done(Plan plan, StoreyId at) {
+        var storey = plan.storey(at);
+        var piece = storey.furnishings().isEmpty()
+                ? Optional.<ElementId.FurnishingId>empty()
+                : Optional.of(any(storey.furnishings()).id());
+        return switch (storey.activities().isEmpty() ? 0 : random.nextInt(4)) {
+            case 0 ->
+                ActivityEdits.add(
+                                plan,
+                                at,
+                                new Activity(
+                                        new ElementId.ActivityId(1),
+                                        any(List.of(Doing.values())),
+                                        place(),
+                                        random.nextInt(360),
+                                        random.nextBoolean() ? piece : Optional.empty()))
+                        .plan();
+            case 1 -> ActivityEdits.moved(plan, at, any(storey.activities()).id(), place().point());
+            case 2 ->
+                ActivityEdits.change(plan, at, any(storey.activities()).id(), a -> a.facing(random.nextInt(720) - 360));
+            default -> ActivityEdits.loosened(plan, at, any(storey.activities()).id());
+        };
+    }
+
     private Plan fitted(Plan plan, StoreyId at) {
         var storey = plan.storey(at);
         var kind = any(List.of(FittingKind.values()));
@@ -299,7 +326,15 @@ class AnyEditTest {
             default ->
                 storey.walls().isEmpty() ? null : onSide(any(storey.walls()).id(), height);
         };
-        return switch (random.nextInt(3)) {
+        return switch (random.nextInt(5)) {
+            case 4 -> done(plan, at);
+            case 3 ->
+                with(
+                        plan,
+                        at,
+                        Fitting.class,
+                        f -> EveningEdits.press(
+                                plan, plan.presentation().views().getFirst().id(), f));
             case 0 ->
                 with(plan, at, Fitting.class, f -> FittingEdits.loosen(plan, StoreyGeometry.of(plan, storey), f.id()));
             case 1 ->

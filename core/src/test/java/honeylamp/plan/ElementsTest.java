@@ -59,6 +59,7 @@ class ElementsTest {
                         0,
                         Wall.Works.NEW,
                         Buying.UNKNOWN),
+                new Activity(new ElementId.ActivityId(90_011), Doing.READING, from, 90),
                 new Note(new ElementId.NoteId(90_003), from, "Note"),
                 new Dimension(new ElementId.DimensionId(90_004), from, to, Length.ofMm(300)),
                 new RoundDimension(
@@ -89,7 +90,7 @@ class ElementsTest {
     @Test
     void everyKindIsThereAndEachElementIsFoundByItsId() {
         assertThat(Elements.kinds())
-                .hasSize(16)
+                .hasSize(17)
                 .allSatisfy(k -> assertThat(ALL.of(k)).isNotEmpty());
         assertThat(ALL.all()).allSatisfy(e -> {
             assertThat(ALL.find(e.id())).containsSame(e);

@@ -9,23 +9,36 @@ import honeylamp.catalogue.Fittings;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.edit.ActivityEdits;
+import honeylamp.edit.EveningEdits;
 import honeylamp.edit.FittingEdits;
+import honeylamp.edit.Reach;
+import honeylamp.edit.ViewEdits;
+import honeylamp.plan.Activity;
+import honeylamp.plan.Annotation;
 import honeylamp.plan.Buying;
+import honeylamp.plan.Doing;
+import honeylamp.plan.ElementId.ActivityId;
 import honeylamp.plan.ElementId.FittingId;
+import honeylamp.plan.Emission;
 import honeylamp.plan.Fitting;
 import honeylamp.plan.FittingKind;
+import honeylamp.plan.LightingRules;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Showing;
 import honeylamp.plan.Wall.Works;
 import honeylamp.takeoff.Takeoff;
+import honeylamp.takeoff.lighting.FittingList;
 import honeylamp.units.Length;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -70,7 +83,27 @@ class FittingFileTest {
                                             .withPrice(1250)))
                     .plan();
         }
-        return now;
+        var first = storey.furnishings().getFirst().id();
+        now = ActivityEdits.addAll(
+                now,
+                storey.id(),
+                List.of(
+                        new Activity(new ActivityId(1), Doing.READING, Position.ofMm(10, -20), 270, Optional.of(first)),
+                        new Activity(new ActivityId(1), Doing.WASHING_UP, Position.ofMm(3000, 2000), 12.5)));
+        now = now.withLighting(LightingRules.USUAL
+                .withCord(Length.ofMm(1500))
+                .with(new LightingRules.Target(Doing.READING, 400))
+                .with(new LightingRules.Height(FittingKind.ONE_WAY, Length.ofInches(44)))
+                .withDropped(List.of(new LightingRules.Dropped(Doing.CRAFT, "f12"))));
+        var view = now.presentation().views().getFirst().id();
+        now = ViewEdits.annotation(now, view, Reach.THIS, a -> a.withBrightness(Annotation.Brightness.LINES));
+        now = EveningEdits.off(now, view, List.of(2, 1, 2));
+        var curve = IntStream.range(0, Emission.CURVE_POINTS).boxed().toList();
+        return FittingEdits.change(
+                now,
+                storey.id(),
+                now.storeys().getFirst().fittings().getFirst().id(),
+                f -> f.withEmission(f.emission().map(e -> e.withCurve(curve))));
     }
 
     private static byte[] bytes(ObjectNode document) {
@@ -91,6 +124,75 @@ class FittingFileTest {
                 .getSchema(Files.readString(Path.of("../docs/plan.schema.json")), InputFormat.JSON);
         assertThat(schema.validate(PlanJson.write(lit()).toString(), InputFormat.JSON))
                 .isEmpty();
+    }
+
+    /** A file from before there were activities, evenings and rules of lighting. */
+    @Test
+    void whatCameLaterIsAsUsualInOlderFiles() {
+        var document = PlanJson.write(SailclothYard.plan());
+        ((ObjectNode) document.path("plan")).remove("lighting");
+        for (var storey : document.path("plan").path("storeys")) {
+            ((ObjectNode) storey).remove("activities");
+        }
+        for (var view : document.path("plan").path("presentation").path("views")) {
+            ((ObjectNode) view.path("light")).remove("evening");
+            ((ObjectNode) view.path("annotation")).remove("brightness");
+        }
+        assertThat(PlanJson.read(bytes(document), "old")).isInstanceOfSatisfying(PlanJson.Read.Good.class, r -> {
+            assertThat(r.plan().lighting()).isEqualTo(LightingRules.USUAL);
+            assertThat(r.plan().presentation().views()).allSatisfy(v -> {
+                assertThat(v.showing().shows(Showing.Kind.ACTIVITIES)).isFalse();
+                assertThat(v.light().evening()).isEmpty();
+                assertThat(v.annotation().brightness()).isEqualTo(Annotation.Brightness.NONE);
+            });
+        });
+    }
+
+    /** Two kinds of lights on two circuits: sums by hand, tags one for each kind that is bought alike. */
+    @Test
+    void theScheduleAddsUpAndItsTagsMatchThePlan() {
+        var plan = lit();
+        var schedule = Takeoff.of(LaidPlan.of(plan), Schedule.Subject.FITTINGS);
+        var heads = schedule.columns().stream().map(c -> c.key()).toList();
+        var named = schedule.rows().stream()
+                .collect(Collectors.partitioningBy(
+                        r -> ((Schedule.Cell.Words) r.cells().get(heads.indexOf("storey")))
+                                .text()
+                                .isEmpty()));
+        for (var sum : named.get(true)) {
+            var words = ((Schedule.Cell.Words) sum.cells().get(heads.indexOf("kind"))).text();
+            var circuit = words.startsWith("Circuit ") ? "c" + words.substring(8) : "";
+            var adds = named.get(false).stream()
+                    .filter(r -> !r.cells()
+                            .get(heads.indexOf("works"))
+                            .equals(new Schedule.Cell.Words(Works.REMOVED.label())))
+                    .filter(r -> circuit.isEmpty()
+                            ? letter(r, heads)
+                                    .equals(words.equals("All lights") ? "L" : words.equals("All switches") ? "S" : "P")
+                            : r.cells().get(heads.indexOf("circuit")).equals(new Schedule.Cell.Words(circuit)))
+                    .mapToDouble(r -> number(r, heads))
+                    .sum();
+            if (!words.equals("All sockets")) { // what is neither socket nor switch has a tag of power too
+                assertThat(number(sum, heads)).as(words).isEqualTo(adds);
+            }
+        }
+        assertThat(named.get(true)).hasSize(4); // three families, and circuit 2: all on circuit 1 go
+        var tags = FittingList.tags(LaidPlan.of(plan));
+        assertThat(plan.storeys().getFirst().fittings().stream().map(tags::of))
+                .doesNotHaveDuplicates()
+                .allMatch(t -> t.matches("[LSP][0-9]+"));
+    }
+
+    private static String letter(Schedule.Row row, List<String> heads) {
+        return ((Schedule.Cell.Words) row.cells().get(heads.indexOf("tag")))
+                .text()
+                .substring(0, 1);
+    }
+
+    private static double number(Schedule.Row row, List<String> heads) {
+        return ((Schedule.Cell.Number) row.cells().get(heads.indexOf("number")))
+                .value()
+                .orElse(0.0);
     }
 
     @Test

@@ -66,6 +66,7 @@ public final class MainWindow {
     final ExportDesk exports;
     final FinishDesk finishes;
     final LookDesk looks;
+    final LightDesk lights;
     final PackDesk packs;
     final PieceDesk pieces;
     private final WindowDesk desk = new WindowDesk(this);
@@ -127,6 +128,7 @@ public final class MainWindow {
         preview = new PreviewPane(desk::focusPlan);
         exports = new ExportDesk(model, dialogs, new Errands(model, top), preview);
         packs = new PackDesk(model, dialogs, new Errands(model, top), libraries.recipes(), libraries.brands());
+        lights = new LightDesk(model, dialogs);
         looks = new LookDesk(model, dialogs, new Errands(model, top), libraries.looks());
         finishes = new FinishDesk(model, dialogs, new Errands(model, top), libraries.finishes());
         pieces = new PieceDesk(model, dialogs, new Errands(model, top), libraries.pieces());

@@ -313,6 +313,11 @@ final class WindowDesk implements WindowActions {
     }
 
     @Override
+    public void lightFromFile() {
+        window.lights.fromFile();
+    }
+
+    @Override
     public void exportSchedules() {
         window.exports.exportSchedules();
     }

@@ -85,6 +85,11 @@ final class Answers implements FileDialogs {
     }
 
     @Override
+    public Optional<Path> openLight() {
+        return sheet;
+    }
+
+    @Override
     public Optional<Path> clientPage(String suggestedName) {
         return sheet;
     }

@@ -1,17 +1,24 @@
 package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.storeys.ActivityPlaces;
 import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.desktop.gesture.look.WalkLit;
 import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Point;
+import honeylamp.plan.Activity;
+import honeylamp.plan.Annotation.Brightness;
+import honeylamp.plan.Doing;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Emission;
 import honeylamp.plan.Fitting;
 import honeylamp.plan.FittingKind;
+import honeylamp.plan.Light.Evening;
 import honeylamp.plan.Page;
 import honeylamp.plan.Showing;
 import honeylamp.plan.Wall.Works;
@@ -19,12 +26,17 @@ import honeylamp.store.PlanDocument;
 import honeylamp.takeoff.lighting.FittingCheck;
 import honeylamp.takeoff.lighting.LightingViews;
 import honeylamp.units.Length;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.scene.control.MenuButton;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /** The lighting and power plan: its view, what is put in, dragged, typed and linked, and that it goes with the house. */
 class LightingWindowTest {
@@ -251,6 +263,202 @@ class LightingWindowTest {
                     .isFalse();
             w.key(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.DIGIT8);
             assertThat(WindowDriver.onScreen(() -> w.model().now().stage())).isEqualTo(WorkStage.LIGHTING);
+        }
+    }
+
+    private static List<Activity> activities(WindowDriver w) throws Exception {
+        return w.plan().storeys().getFirst().activities();
+    }
+
+    /** What the plan says of itself is worked out aside. */
+    private static void reported(WindowDriver w) throws Exception {
+        w.until(() -> {
+            var shown = w.model().shown();
+            return shown.lighting().to(shown.storey()).isPresent();
+        });
+        w.settle();
+    }
+
+    private static String step(WindowDriver w, String id) throws Exception {
+        ToggleButton button = w.node(id);
+        return WindowDriver.onScreen(button::getText);
+    }
+
+    /** The living room from bare to walked in, in 24 actions; the steps tick themselves as they are done. */
+    @Test
+    void theStepsTickThemselvesFromBareToWalked() throws Exception {
+        try (var w = demo()) {
+            reported(w);
+            assertThat(step(w, "lighting-view")).startsWith("\u2013 Base").contains("no lighting view yet");
+            assertThat(step(w, "lighting-show-fittings")).contains("0 of 8 rooms have lights");
+            w.press("lighting-view");
+            reported(w);
+            assertThat(step(w, "lighting-view")).startsWith("\u2713 Base");
+            w.press("lighting-show-activities");
+            reported(w);
+            w.press("drop-activity-0");
+            reported(w);
+            var dropped = w.plan().lighting().dropped();
+            assertThat(dropped).hasSize(1);
+            w.press("take-activity-0");
+            reported(w);
+            assertThat(activities(w)).hasSize(1);
+            w.press("take-activities");
+            reported(w);
+            assertThat(activities(w)).hasSize(17);
+            assertThat(step(w, "lighting-show-activities"))
+                    .startsWith("\u2713 Activities")
+                    .contains("17 marked");
+            w.press("lighting-show-sources");
+            reported(w);
+            assertThat(step(w, "lighting-show-sources")).contains("0 of");
+            w.press("brightness-lines");
+            assertThat(WindowDriver.onScreen(
+                            () -> w.model().now().view().annotation().brightness()))
+                    .isEqualTo(Brightness.LINES);
+            w.press("lighting-show-fittings");
+            w.press("propose-lights");
+            reported(w);
+            assertThat(step(w, "lighting-show-fittings")).startsWith("\u2713 Fittings");
+            w.press("lighting-show-switches");
+            reported(w);
+            assertThat(step(w, "lighting-show-switches")).contains("nothing to mend");
+            w.press("night-way-0");
+            w.key(KeyCode.ENTER);
+            assertThat(WindowDriver.onScreen(() -> w.model().now().gesture()))
+                    .isInstanceOfSatisfying(
+                            WalkLit.class, walk -> assertThat(walk.at()).isEqualTo(1));
+            w.press("evening");
+            assertThat(WindowDriver.onScreen(
+                            () -> w.model().now().view().light().evening()))
+                    .contains(Evening.ALL);
+            w.press("group-on-2");
+            w.picture();
+            assertThat(WindowDriver.onScreen(
+                            () -> w.model().now().view().light().evening()))
+                    .contains(new Evening(List.of(2)));
+            w.focusPlan();
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(WindowDriver.onScreen(
+                            () -> w.model().now().view().light().evening()))
+                    .contains(Evening.ALL);
+        }
+    }
+
+    /** A mark on the sofa goes with it; it is turned, typed, taken off and deleted. */
+    @Test
+    void activitiesAreMarkedDraggedTypedAndDeleted() throws Exception {
+        try (var w = demo()) {
+            w.show(3300, 2500, 9000);
+            w.press("lighting-show-activities");
+            w.press("doing-reading");
+            var sofa = w.plan().storeys().getFirst().furnishings().stream()
+                    .filter(f -> f.kind().equals("sofa"))
+                    .findFirst()
+                    .orElseThrow();
+            w.click(sofa.at().point().x(), sofa.at().point().y());
+            assertThat(activities(w)).singleElement().satisfies(a -> {
+                assertThat(a.doing()).isEqualTo(Doing.READING);
+                assertThat(a.piece()).contains(sofa.id());
+            });
+            w.press("tool-pick-and-move");
+            pick(w, Set.of(activities(w).getFirst().id()));
+            w.fill("activity-facing", "45");
+            var storey = w.plan().storeys().getFirst();
+            assertThat(ActivityPlaces.of(storey, activities(w).getFirst())
+                            .orElseThrow()
+                            .facingDeg())
+                    .isCloseTo(45, within(1.0));
+            w.fill("activity-facing", "north");
+            assertThat(w.message()).contains("\"north\"").contains("from 0 to 360");
+            w.press("activity-loosen");
+            assertThat(activities(w).getFirst().piece()).isEmpty();
+            var at = activities(w).getFirst().at().point();
+            w.drag(at.x(), at.y(), at.x() + 600, at.y() - 1000);
+            assertThat(activities(w).getFirst().at().point().distance(new Point(at.x() + 600, at.y() - 1000)))
+                    .isLessThan(60);
+            w.focusPlan();
+            w.key(KeyCode.CONTROL, KeyCode.D);
+            assertThat(activities(w)).hasSize(2);
+            w.key(KeyCode.DELETE);
+            assertThat(activities(w)).hasSize(1);
+        }
+    }
+
+    /** By day a pressed switch makes it evening, with its lights alone; pressed again they go off. */
+    @Test
+    void aPressedSwitchLightsThePicture() throws Exception {
+        try (var w = demo()) {
+            w.press("propose-lights");
+            var button = fittings(w).stream()
+                    .filter(f -> f.kind().isSwitch() && f.on() instanceof Fitting.WallSide)
+                    .findFirst()
+                    .orElseThrow();
+            var geometry = LaidPlan.of(w.plan()).all().getFirst().geometry();
+            var at = FittingPlaces.of(geometry, button).getFirst().before();
+            w.show(at.x(), at.y(), 6000);
+            w.press("tool-press-switches");
+            w.click(at.x(), at.y());
+            var evening = WindowDriver.onScreen(
+                            () -> w.model().now().view().light().evening())
+                    .orElseThrow();
+            assertThat(evening.off())
+                    .doesNotContainAnyElementsOf(button.groups())
+                    .isNotEmpty();
+            w.picture();
+            w.click(at.x(), at.y());
+            assertThat(WindowDriver.onScreen(
+                                    () -> w.model().now().view().light().evening())
+                            .orElseThrow()
+                            .off())
+                    .containsAll(button.groups());
+        }
+    }
+
+    @Test
+    void rulesAreTypedAndGoneBy() throws Exception {
+        try (var w = demo()) {
+            w.press("lighting-show-rules");
+            w.fill("rule-lux-reading", "400");
+            w.fill("rule-height-one_way", "1.1 m");
+            w.fill("rule-overlap", "40");
+            w.fill("rule-overlap", "140");
+            assertThat(w.message()).contains("\"140\"").contains("90");
+            var rules = w.plan().lighting();
+            assertThat(rules.lux(Doing.READING)).isEqualTo(400);
+            assertThat(rules.overlap()).isEqualTo(0.4);
+            w.press("lighting-show-fittings");
+            w.show(5500, 3500, 9000);
+            w.press("fitting-one_way");
+            w.click(4600, 4200);
+            assertThat(fittings(w).getLast().height()).contains(Length.ofMm(1100));
+        }
+    }
+
+    /** A photometric file of a matt disc of 314 lm: I = 100 cos. */
+    @Test
+    void aLightShinesAsAFileSays(@TempDir Path folder) throws Exception {
+        try (var w = demo()) {
+            w.show(3300, 2500, 9000);
+            w.press("fitting-ceiling_light");
+            w.click(3300, 2500);
+            w.press("tool-pick-and-move");
+            var file = folder.resolve("disc.ies");
+            Files.writeString(file, "no light");
+            w.answers.sheet = Optional.of(file);
+            w.press("fitting-from-file");
+            assertThat(w.message()).contains("disc.ies").contains("line 1 does not say IESNA");
+            Files.writeString(
+                    file,
+                    "IESNA:LM-63-2002\n[LUMCAT] Gannet 9\nTILT=NONE\n1 -1 1 4 1 1 2 0 0 0\n1 1 5\n0 30 60 90\n0\n100 86.6 50 0\n");
+            w.press("fitting-from-file");
+            var light = fittings(w).getLast().emission().orElseThrow();
+            assertThat(light.lumen()).isBetween(295, 325);
+            assertThat(light.kelvin()).as("no file says it").isEqualTo(2700);
+            assertThat(light.curve()).hasSize(37);
+            assertThat(fittings(w).getLast().buying().name()).isEqualTo("Gannet 9");
+            w.fill("fitting-beam", "60");
+            assertThat(fittings(w).getLast().emission().orElseThrow().curve()).isEmpty();
         }
     }
 }

@@ -8,6 +8,7 @@ import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Light.Falls;
+import honeylamp.plan.LightingRules;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
@@ -109,6 +110,7 @@ public final class QuillbackLane {
                 Repeats.NONE,
                 List.of(),
                 Schemes.NONE,
+                LightingRules.USUAL,
                 Review.NONE,
                 6);
     }

@@ -5,6 +5,7 @@ import honeylamp.edit.ViewEdits;
 import honeylamp.plan.Brief;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.LightingRules;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
@@ -88,6 +89,7 @@ public final class SailclothYard {
                 Repeats.NONE,
                 List.of(),
                 Schemes.NONE,
+                LightingRules.USUAL,
                 Review.NONE,
                 6);
     }

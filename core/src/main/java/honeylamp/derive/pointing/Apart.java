@@ -6,6 +6,7 @@ import honeylamp.derive.walls.WallPiece;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
+import honeylamp.plan.Activity;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
@@ -78,6 +79,7 @@ public record Apart(ElementId thing, Segment line) {
                             Ground _,
                             Region _,
                             Fitting _,
+                            Activity _,
                             Covering _ -> List.<Ring>of();
                 })
                 .orElse(List.of());

@@ -3,6 +3,7 @@ package honeylamp.derive.pointing;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.pointing.Snapping.Caught;
 import honeylamp.derive.pointing.Snapping.Snap;
+import honeylamp.derive.storeys.ActivityPlaces;
 import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.derive.storeys.RegionPlaces;
 import honeylamp.derive.storeys.StoreyGeometry;
@@ -14,6 +15,7 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
+import honeylamp.plan.Activity;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
@@ -118,6 +120,10 @@ public final class Picking {
                 FittingPlaces.of(geometry, i).stream()
                         .map(FittingPlaces.Placed::at)
                         .anyMatch(box::contains);
+            case Activity a ->
+                ActivityPlaces.of(geometry.storey(), a)
+                        .filter(at -> box.contains(at.at()))
+                        .isPresent();
             case Covering _ -> false; // goes with its surface
         };
     }
@@ -181,6 +187,7 @@ public final class Picking {
                         .toList();
                 yield at.isEmpty() ? Optional.empty() : Optional.of(Box.around(at));
             }
+            case Activity a -> ActivityPlaces.of(geometry.storey(), a).map(at -> Box.around(List.of(at.at())));
             case Covering _ -> Optional.empty(); // goes with its surface
         };
     }
@@ -320,6 +327,11 @@ public final class Picking {
                         .mapToDouble(at -> at.at().distance(p))
                         .filter(d -> d <= SYMBOL * reachMm)
                         .min();
+            case Activity a ->
+                ActivityPlaces.of(geometry.storey(), a).stream()
+                        .mapToDouble(at -> at.at().distance(p))
+                        .filter(d -> d <= SYMBOL * reachMm)
+                        .min();
             case Dimension _, RoundDimension _, Note _, FreeMark _ ->
                 OptionalDouble.empty(); // words are hit where they are written on paper
         };
@@ -328,7 +340,7 @@ public final class Picking {
     /** Kinds of which some lie over others: what is hit first. */
     private static int order(Element element) {
         return switch (element) {
-            case Dimension _, RoundDimension _, Note _, FreeMark _, RoomMark _, Covering _, Fitting _ -> 0;
+            case Dimension _, RoundDimension _, Note _, FreeMark _, RoomMark _, Covering _, Fitting _, Activity _ -> 0;
             case Opening _ -> 1;
             case Wall _ -> 2;
             case SettingOutLine _, Boundary _ -> 3;

@@ -127,6 +127,22 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
         NO_SWITCH_AT_DOOR("no switch at a door", Subject.OTHER, Mends.BY_A_PERSON),
         /** A socket too near to a bath or a shower. */
         SOCKET_NEAR_WATER("socket near water", Subject.OTHER, Mends.BY_A_PERSON),
+        /** A socket behind what stands before it. */
+        SOCKET_COVERED("socket behind a piece", Subject.OTHER, Mends.BY_A_PERSON),
+        /** Fewer sockets in a room or along a wall than are wanted. */
+        FEW_SOCKETS("too few sockets", Subject.OTHER, Mends.BY_A_PERSON),
+        /** A lamp that is plugged in, too far from a socket. */
+        LAMP_WITHOUT_SOCKET("lamp without a socket", Subject.OTHER, Mends.BY_A_PERSON),
+        /** A stair whose light is switched at one of its ends only. */
+        STAIR_LIT_FROM_ONE_END("stair lit from one end", Subject.OTHER, Mends.BY_A_PERSON),
+        /** Far less light where something is done than that wants. */
+        ACTIVITY_UNLIT("activity without light", Subject.OTHER, Mends.BY_A_PERSON),
+        /** Light from behind, so that the hand that works is in its own shadow. */
+        HAND_IN_LIGHT("hand in its own light", Subject.OTHER, Mends.BY_A_PERSON),
+        /** A lamp seen beside a screen, or mirrored in it. */
+        GLARE("lamp that dazzles", Subject.OTHER, Mends.BY_A_PERSON),
+        /** Two activities on one seat that want different light, and one light for both. */
+        ONE_LIGHT_FOR_TWO("one light for two", Subject.OTHER, Mends.BY_A_PERSON),
         /** A plan that does not fit its sheet at the scale asked for. */
         OFF_SHEET("plan leaves its sheet", Subject.OTHER, Mends.BY_A_PERSON),
         /** A dimension whose point is gone. */

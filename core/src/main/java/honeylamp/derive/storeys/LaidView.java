@@ -55,7 +55,7 @@ public final class LaidView {
 
     /** The light it is pictured in; empty while the sun, if it is that, is down. */
     public Optional<Light> light() {
-        return SunPlace.seen(view.light(), plan().northDeg());
+        return view.light().evening().isPresent() ? Optional.empty() : SunPlace.seen(view.light(), plan().northDeg());
     }
 
     /** The same storey in the same look, seen otherwise. */

@@ -8,6 +8,7 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Segment;
+import honeylamp.plan.Activity;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
@@ -98,6 +99,10 @@ public record UnitContents(List<Room> rooms, Elements elements) {
                 FittingPlaces.of(geometry, f).stream()
                         .findFirst()
                         .filter(p -> within(rooms, p.before()))
+                        .isPresent();
+            case Activity a ->
+                ActivityPlaces.of(geometry.storey(), a)
+                        .filter(p -> within(rooms, p.at()))
                         .isPresent();
             case Note n -> within(rooms, n.at().point());
             case Dimension d -> within(rooms, middle(d.measured()));

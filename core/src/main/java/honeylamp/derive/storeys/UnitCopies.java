@@ -2,6 +2,7 @@ package honeylamp.derive.storeys;
 
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
+import honeylamp.plan.Activity;
 import honeylamp.plan.Covering;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
@@ -194,6 +195,12 @@ public final class UnitCopies {
                                 : f)
                         .ifPresent(others::add);
             }
+            for (var activity : contents.elements().of(Activity.class)) {
+                activity.moved(motion)
+                        .under(keys.apply(activity.id().number()))
+                        .twin(id -> Optional.ofNullable(twins.get(id)))
+                        .ifPresent(others::add);
+            }
             for (var covering : contents.elements().of(Covering.class)) {
                 var key = keys.apply(covering.id().number());
                 covering(covering, twins, runBack::contains, motion, key).ifPresent(others::add);
@@ -206,6 +213,7 @@ public final class UnitCopies {
                     || element instanceof Opening
                     || element instanceof Region
                     || element instanceof Fitting
+                    || element instanceof Activity
                     || element instanceof Covering;
         }
 

@@ -16,6 +16,7 @@ import honeylamp.plan.Wall.Works;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -78,8 +79,12 @@ public final class FittingArt {
         return new Box(middle.x() - r, middle.y() - r, middle.x() + r, middle.y() + r);
     }
 
-    /** The numbers of groups and circuits beside the symbols, clear of all of them; one for each row. */
-    public List<Mark> numbers(List<Placed> placed) {
+    /**
+     * Tags and the numbers of groups and circuits beside the symbols, clear of all of them; one for each row.
+     *
+     * @param tags empty words where there is none
+     */
+    public List<Mark> numbers(List<Placed> placed, Function<Fitting, String> tags) {
         var taken = new ArrayList<Box>();
         placed.forEach(p -> taken.add(symbolBox(p)));
         var boxes = new BoxIndex(taken.size(), taken::get);
@@ -87,7 +92,7 @@ public final class FittingArt {
         var out = new ArrayList<Mark>();
         for (var p : placed) {
             if (p.nth() == 0) {
-                text(p.fitting()).ifPresent(words -> {
+                text(p.fitting(), tags.apply(p.fitting())).ifPresent(words -> {
                     var places = places(p, words);
                     var text = places.stream()
                             .filter(t -> boxes.meeting(box(t)).isEmpty()
@@ -120,11 +125,12 @@ public final class FittingArt {
         return text.ring().bounds().grown(AIR_MM);
     }
 
-    /** What is written beside a fitting: its groups, and its circuit after a c; nothing if neither is known. */
-    public static Optional<String> text(Fitting fitting) {
+    /** What is written beside a fitting: its tag, its groups, and its circuit after a c; nothing if none is known. */
+    static Optional<String> text(Fitting fitting, String tag) {
         var groups = fitting.groups().stream().map(String::valueOf).collect(Collectors.joining(","));
         var circuit = fitting.circuit() == 0 ? "" : "c" + fitting.circuit();
-        return Optional.of((groups + " " + circuit).strip()).filter(s -> !s.isEmpty());
+        return Optional.of((tag + " " + groups + " " + circuit).strip().replace("  ", " "))
+                .filter(s -> !s.isEmpty());
     }
 
     /** Where its numbers can stand around a symbol, the usual place first. */

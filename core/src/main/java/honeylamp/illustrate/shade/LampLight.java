@@ -1,5 +1,7 @@
 package honeylamp.illustrate.shade;
 
+import honeylamp.derive.lighting.InTheWay;
+import honeylamp.derive.lighting.Sight;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark;
@@ -8,14 +10,13 @@ import honeylamp.drawing.ink.Pixels;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
-import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
-import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.Noise;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.shade.Solids.Solid;
 import honeylamp.plan.Ground;
+import honeylamp.plan.Light.Evening;
 import honeylamp.plan.Structure;
-import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -30,8 +31,6 @@ public final class LampLight {
     /** What a lamp adds to each. */
     private static final double[] WARM = {0.92, 0.64, 0.27};
 
-    private static final int ANGLES = 1024;
-
     /** The edge of what a lamp reaches past a wall is so soft, in plan mm. */
     private static final double SOFT_MM = 70;
 
@@ -44,39 +43,91 @@ public final class LampLight {
     private static final double UNDER_WORDS = 1.4;
 
     private final ShadeGrid grid;
-    private final float[] light;
+    private final float[][] light;
 
-    private LampLight(ShadeGrid grid) {
+    private LampLight(ShadeGrid grid, float[][] light) {
         this.grid = grid;
-        this.light = new float[grid.count()];
+        this.light = light;
+    }
+
+    /**
+     * What is lit.
+     *
+     * @param evening which of the fittings are on
+     * @param pieces whose tops are lit
+     */
+    public record Asked(Evening evening, List<Solid> pieces, Outside outside) {}
+
+    /** How dark it is around the house. */
+    public enum Outside {
+        /** As dark as inside where no lamp is. */
+        NIGHT(DIM),
+        /** So that dark words are still read. */
+        DUSK(new double[] {0.72, 0.74, 0.86});
+
+        private final double[] shares;
+
+        Outside(double[] shares) {
+            this.shares = shares;
+        }
     }
 
     /**
      * The light of a storey, clipped to what it falls on.
      *
+     * @param asked by which fittings; a storey that has none is lit by its lamps and from the middles of its rooms
      * @param words where words are read in rooms, in paper mm: there is light enough
      * @param outdoors where pale words are read outside, in paper mm: there it stays dark
      * @param pxPerMm resolution, in pixels per paper mm
      */
     public static Mark of(
-            StoreyGeometry geometry, PaperFrame frame, List<Box> words, List<Box> outdoors, double pxPerMm) {
+            StoreyGeometry geometry,
+            PaperFrame frame,
+            Asked asked,
+            List<Box> words,
+            List<Box> outdoors,
+            double pxPerMm) {
         var lit = lit(geometry);
         var path = Figure.builder();
         lit.forEach(o -> o.rings().forEach(path::ring));
         var clip = frame.paper(path.build());
         var grid = ShadeGrid.over(clip.bounds(), pxPerMm, frame);
-        var out = new LampLight(grid);
-        var walls = walls(geometry);
+        var out = isFitted(geometry)
+                ? new LampLight(grid, EveningLight.of(geometry, asked.evening, asked.pieces, grid))
+                : spotted(geometry, grid);
+        words.forEach(box -> out.under(
+                box,
+                WORD_SOFT_MM,
+                (light, full, soft) -> Math.max(light, light + soft * (UNDER_WORDS * full - light))));
+        outdoors.forEach(box -> out.under(box, DARK_SOFT_MM, (light, full, soft) -> light * (1 - soft)));
+        return new Mark.Clip(
+                clip, List.of(new Mark.Image(out.pixels(out.inside(geometry), asked.outside), grid.where())));
+    }
+
+    /** Whether a storey has fittings, by which it is lit. */
+    public static boolean isFitted(StoreyGeometry geometry) {
+        return EveningLight.isLit(geometry);
+    }
+
+    private static LampLight spotted(StoreyGeometry geometry, ShadeGrid grid) {
+        var out = new LampLight(grid, new float[3][grid.count()]);
+        var walls = new InTheWay(InTheWay.of(geometry).walls(), List.of());
         LampSpot.of(geometry).forEach(lamp -> out.shine(lamp, walls));
-        words.forEach(box ->
-                out.under(box, WORD_SOFT_MM, (light, soft) -> Math.max(light, light + soft * (UNDER_WORDS - light))));
-        outdoors.forEach(box -> out.under(box, DARK_SOFT_MM, (light, soft) -> light * (1 - soft)));
-        return new Mark.Clip(clip, List.of(new Mark.Image(out.pixels(), grid.where())));
+        return out;
     }
 
     /** A colour in the light that words are given. */
     public static Ink underWords(Ink ink) {
         return in(ink, UNDER_WORDS);
+    }
+
+    /** What the dusk leaves of white. */
+    public static Ink dusk() {
+        var rgb = 0;
+        for (var share : Outside.DUSK.shares) {
+            rgb = rgb << 8 | (int) Math.round(255 * share);
+        }
+        return new Ink(rgb, 1);
     }
 
     /** A colour where no lamp shines. */
@@ -103,99 +154,45 @@ public final class LampLight {
                 .flatMap(s -> s)
                 .map(Outline::of)
                 .toList();
-        return Regions.difference(Regions.union(held), cuts(geometry, true));
+        return Regions.difference(Regions.union(held), windows(geometry));
     }
 
-    private static List<Outline> cuts(StoreyGeometry geometry, boolean windows) {
+    private static List<Outline> windows(StoreyGeometry geometry) {
         return geometry.cuts().stream()
-                .filter(c -> c.opening().kind().isWindow() == windows)
+                .filter(c -> c.opening().kind().isWindow())
                 .map(OpeningCut::ring)
                 .map(Outline::of)
                 .toList();
     }
 
-    /** The faces that stop light. */
-    private static List<Segment> walls(StoreyGeometry geometry) {
-        return Regions.difference(geometry.network().poche(), cuts(geometry, false)).stream()
-                .flatMap(Outline::rings)
-                .flatMap(r -> r.edges().stream())
-                .toList();
-    }
-
-    private void shine(LampSpot lamp, List<Segment> walls) {
+    private void shine(LampSpot lamp, InTheWay walls) {
         var reach = LampSpot.REACH * lamp.wideMm();
         var near = new Box(
                 lamp.at().x() - reach,
                 lamp.at().y() - reach,
                 lamp.at().x() + reach,
                 lamp.at().y() + reach);
-        var seen = seen(lamp.at(), reach, walls);
+        var sight = Sight.of(lamp.at(), 0, 2 * reach, walls);
         var px = grid.pixels(near);
         for (var row = Math.max(0, px.y); row < Math.min(grid.height(), px.y + px.height); row++) {
             for (var column = Math.max(0, px.x); column < Math.min(grid.width(), px.x + px.width); column++) {
-                var way = plan(column, row).minus(lamp.at());
-                var far = way.length();
+                var at = grid.middle(column, row);
+                var far = at.distance(lamp.at());
                 if (far < reach) {
                     var u = far / lamp.wideMm();
                     var fades = 1 - Noise.step(0.75 * reach, reach, far);
-                    var strength = lamp.power() / Math.pow(1 + u * u, 1.5) * fades;
-                    light[row * grid.width() + column] += (float) (strength * share(seen, way, far));
-                }
-            }
-        }
-    }
-
-    private Point plan(int column, int row) {
-        return grid.frame()
-                .plan(new Point(
-                        grid.bounds().minX() + (column + 0.5) / grid.pxPerMm(),
-                        grid.bounds().minY() + (row + 0.5) / grid.pxPerMm()));
-    }
-
-    /** How far a lamp is seen in every direction, in plan mm. */
-    private static double[] seen(Point lamp, double reach, List<Segment> walls) {
-        var out = new double[ANGLES];
-        Arrays.fill(out, 2 * reach);
-        for (var wall : walls) {
-            if (wall.distance(lamp) < reach) {
-                var a = wall.a().minus(lamp);
-                var b = wall.b().minus(lamp);
-                var from = Math.atan2(a.y(), a.x());
-                var turn = Math.atan2(a.x() * b.y() - a.y() * b.x(), a.dot(b));
-                var first = (int) Math.floor(Math.min(from, from + turn) / (2 * Math.PI) * ANGLES);
-                var last = (int) Math.ceil(Math.max(from, from + turn) / (2 * Math.PI) * ANGLES);
-                var along = b.minus(a);
-                for (var k = first; k <= last; k++) {
-                    var ray = new Point(Math.cos(2 * Math.PI * k / ANGLES), Math.sin(2 * Math.PI * k / ANGLES));
-                    var cross = ray.x() * along.y() - ray.y() * along.x();
-                    if (Math.abs(cross) > 1e-9) {
-                        var t = (a.x() * along.y() - a.y() * along.x()) / cross;
-                        var s = (a.x() * ray.y() - a.y() * ray.x()) / cross;
-                        if (t > 0 && s >= -1e-6 && s <= 1 + 1e-6) {
-                            var at = Math.floorMod(k, ANGLES);
-                            out[at] = Math.min(out[at], t);
-                        }
+                    var strength = lamp.power() / Math.pow(1 + u * u, 1.5) * fades * sight.share(at, 0, SOFT_MM);
+                    for (var c = 0; c < 3; c++) {
+                        light[c][row * grid.width() + column] += (float) (WARM[c] * strength);
                     }
                 }
             }
         }
-        return out;
     }
 
-    /** How much of a lamp is seen at a place, softly at the edges of walls. */
-    private static double share(double[] seen, Point way, double far) {
-        var middle = Math.atan2(way.y(), way.x()) / (2 * Math.PI) * ANGLES;
-        var sum = 0.0;
-        for (var k = -2; k <= 2; k++) {
-            var at = Math.floorMod((int) Math.round(middle) + k, ANGLES);
-            sum += Math.clamp((seen[at] - far) / SOFT_MM + 0.5, 0, 1);
-        }
-        return sum / 5;
-    }
-
-    /** The light at a place under words, from what it was and how near the words are, from 0 to 1. */
+    /** The light at a place under words, from what it was, what there is in full, and how near the words are, from 0 to 1. */
     private interface Under {
-        double light(double before, double near);
+        double light(double before, double full, double near);
     }
 
     /** Gives words the light in which they are read. */
@@ -216,17 +213,27 @@ public final class LampLight {
                 var dx = Math.max(0, Math.max(words.minX() - x, x - words.maxX()));
                 var soft = 1 - Noise.step(0, softMm, Math.hypot(dx, dy));
                 var i = row * grid.width() + column;
-                light[i] = (float) under.light(light[i], soft);
+                for (var c = 0; c < 3; c++) {
+                    light[c][i] = (float) under.light(light[c][i], WARM[c], soft);
+                }
             }
         }
     }
 
-    private Pixels pixels() {
-        var out = new int[light.length];
+    /** 0 at pixels outside the house. */
+    private int[] inside(StoreyGeometry geometry) {
+        return grid.numbered(geometry.shells().stream()
+                .map(s -> grid.frame().paper(Figure.ring(s.shell())))
+                .toList());
+    }
+
+    private Pixels pixels(int[] inside, Outside outside) {
+        var out = new int[grid.count()];
         for (var i = 0; i < out.length; i++) {
             var rgb = 0xff;
             for (var c = 0; c < 3; c++) {
-                rgb = rgb << 8 | (int) Math.round(255 * shoulder(DIM[c] + WARM[c] * light[i]));
+                rgb = rgb << 8
+                        | (int) Math.round(255 * shoulder((inside[i] == 0 ? outside.shares : DIM)[c] + light[c][i]));
             }
             out[i] = rgb;
         }

@@ -1,6 +1,7 @@
 package honeylamp.illustrate.shade;
 
 import honeylamp.derive.openings.OpeningCut;
+import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Ink;
@@ -15,6 +16,7 @@ import honeylamp.illustrate.paper.PaperFrame;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /** The light of a house in the evening that falls out of its windows, wider and fainter the farther it goes. */
 public final class WindowGlow {
@@ -34,12 +36,12 @@ public final class WindowGlow {
 
     private WindowGlow() {}
 
-    /** The glow of all windows that look outside, in paper mm; empty where there are none. */
-    public static Optional<Mark> of(StoreyGeometry geometry, PaperFrame frame, Ink warm) {
+    /** The glow of all windows of lit rooms that look outside, in paper mm; empty where there are none. */
+    public static Optional<Mark> of(StoreyGeometry geometry, PaperFrame frame, Ink warm, Predicate<Room> isLit) {
         var shells = geometry.shells();
         var reach = Math.min(REACH_MM, frame.planMm(MOST_PAPER_MM));
         var out = new ArrayList<Mark>();
-        for (var face : faces(geometry)) {
+        for (var face : faces(geometry, isLit)) {
             for (var k = STEPS; k > 0; k--) {
                 var path = Figure.builder();
                 Regions.difference(List.of(thrown(face, reach * k / STEPS, SPREADS * k / STEPS)), shells)
@@ -57,7 +59,7 @@ public final class WindowGlow {
     }
 
     /** The outer faces of windows, with what lies outside to their left. */
-    private static List<Segment> faces(StoreyGeometry geometry) {
+    private static List<Segment> faces(StoreyGeometry geometry, Predicate<Room> isLit) {
         var out = new ArrayList<Segment>();
         for (OpeningCut cut : geometry.cuts()) {
             if (cut.opening().kind().isWindow()) {
@@ -65,7 +67,8 @@ public final class WindowGlow {
                 var middle = cut.middle().middle();
                 var left = geometry.roomAt(middle.plus(away)).isPresent();
                 var right = geometry.roomAt(middle.minus(away)).isPresent();
-                if (left != right) {
+                var inside = geometry.roomAt(middle.plus(away)).or(() -> geometry.roomAt(middle.minus(away)));
+                if (left != right && inside.filter(isLit).isPresent()) {
                     out.add(
                             right
                                     ? cut.left()

@@ -6,6 +6,7 @@ import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.derive.listing.Dissection;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.storeys.ActivityPlaces;
 import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.derive.storeys.RegionPlaces;
 import honeylamp.derive.storeys.StoreyGeometry;
@@ -22,11 +23,13 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.building.OpeningArt;
+import honeylamp.illustrate.fitting.ActivityArt;
 import honeylamp.illustrate.fitting.FittingArt;
 import honeylamp.illustrate.furniture.FurnitureArt;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.Activity;
 import honeylamp.plan.Arrangement;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.Covering;
@@ -116,6 +119,7 @@ public final class Sketches {
                 case Region r -> out.addAll(region(frame, geometry, r, penMm));
                 case Covering _ -> {} // seen on its surface
                 case Fitting i -> out.addAll(fitting(frame, geometry, i, penMm));
+                case Activity a -> out.addAll(activity(frame, geometry, a, penMm));
                 case Boundary _ -> {} // drawn in its stage, picked or not
             }
         });
@@ -123,15 +127,34 @@ public final class Sketches {
         return out;
     }
 
+    /** A ring around the mark of an activity. */
+    public static List<Mark> activity(PaperFrame frame, StoreyGeometry geometry, Activity activity, double penMm) {
+        return ActivityPlaces.of(geometry.storey(), activity).stream()
+                .flatMap(p -> {
+                    var box = new ActivityArt(frame, Pens.usual(frame.scale())).box(p);
+                    return ringed(box, penMm);
+                })
+                .toList();
+    }
+
+    /** The mark of an activity about to be put in. */
+    public static List<Mark> newActivity(PaperFrame frame, StoreyGeometry geometry, Activity activity, double penMm) {
+        var out = new ArrayList<>(activity(frame, geometry, activity, penMm));
+        ActivityPlaces.of(geometry.storey(), activity)
+                .ifPresent(p -> out.addAll(new ActivityArt(frame, Pens.usual(frame.scale())).marks(List.of(p))));
+        return out;
+    }
+
+    private static Stream<Mark> ringed(Box box, double penMm) {
+        var ring = Figure.circle(box.centre(), box.width() / 2 + 2 * penMm);
+        return Stream.of(new Mark.Fill(ring, WASH), new Mark.Stroke(ring, Pen.butt(1.5 * penMm), HONEY));
+    }
+
     /** Rings around the symbols of a fitting. */
     public static List<Mark> fitting(PaperFrame frame, StoreyGeometry geometry, Fitting fitting, double penMm) {
         var art = new FittingArt(frame, Pens.usual(frame.scale()));
         return FittingPlaces.of(geometry, fitting).stream()
-                .<Mark>flatMap(p -> {
-                    var box = art.box(p);
-                    var ring = Figure.circle(box.centre(), box.width() / 2 + 2 * penMm);
-                    return Stream.of(new Mark.Fill(ring, WASH), new Mark.Stroke(ring, Pen.butt(1.5 * penMm), HONEY));
-                })
+                .flatMap(p -> ringed(art.box(p), penMm))
                 .toList();
     }
 

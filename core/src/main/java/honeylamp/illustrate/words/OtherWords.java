@@ -24,16 +24,19 @@ import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Annotation;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId.OpeningId;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.RoomPairs;
 import honeylamp.plan.RoundDimension;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Storey;
 import honeylamp.takeoff.CutNumbers;
+import honeylamp.takeoff.lighting.FittingList;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
@@ -279,13 +282,21 @@ public record OtherWords(
     private static List<Mark> fittings(LaidView view, PaperFrame frame, Pens pens, Remembered remembered) {
         var geometry = view.storey().geometry();
         var storey = geometry.storey();
+        var isTagged = view.view().seen().shows(Kind.TAGS);
         return remembered.answerOf(
                 About.FITTINGS,
-                List.of(storey.fittings(), geometry.network(), geometry.rooms(), storey.furnishings(), storey.levels()),
+                List.of(
+                        storey.fittings(),
+                        geometry.network(),
+                        geometry.rooms(),
+                        storey.furnishings(),
+                        storey.levels(),
+                        isTagged ? view.plan().storeys() : isTagged),
                 () -> {
                     var placed = FittingPlaces.on(geometry);
                     var art = new FittingArt(frame, pens);
-                    return joined(art.symbols(placed), art.numbers(placed));
+                    Function<Fitting, String> tags = isTagged ? FittingList.tags(view.plan())::of : _ -> "";
+                    return joined(art.symbols(placed), art.numbers(placed, tags));
                 });
     }
 

@@ -20,9 +20,6 @@ public record EvenLayout(int across, int rows, double spacingMm, double beamMm) 
     /** Work height: a table or a counter, about. */
     public static final double WORK_HEIGHT_MM = 850;
 
-    /** Two beams overlap by so much of their width at least. */
-    private static final double OVERLAP = 0.2;
-
     /** Farther apart than so many times their height over the work the light is not even. */
     private static final double MOST_TO_HEIGHT = 1.5;
 
@@ -31,26 +28,24 @@ public record EvenLayout(int across, int rows, double spacingMm, double beamMm) 
 
     private static final int MOST = 20;
 
-    /** What is usual before a wall that is washed: a third of its height away. */
-    private static final double WASHER_AWAY = 1.0 / 3;
-
     /**
      * What is proposed for a room.
      *
      * @param turnDeg how the rows run
      * @param mountedMm the height of the lights above the floor
+     * @param overlap so much of its width each beam covers of the next at least
      */
-    public static EvenLayout of(Room room, double turnDeg, Emission emission, double mountedMm) {
+    public static EvenLayout of(Room room, double turnDeg, Emission emission, double mountedMm, double overlap) {
         var box = room.outline().through(Affine.turn(-turnDeg)).bounds();
-        return of(box, emission, mountedMm);
+        return of(box, emission, mountedMm, overlap);
     }
 
-    static EvenLayout of(Box box, Emission emission, double mountedMm) {
+    static EvenLayout of(Box box, Emission emission, double mountedMm, double overlap) {
         var over = Math.max(500, mountedMm - WORK_HEIGHT_MM);
         var beam = emission.beamDeg() > WIDEST_BEAM_DEG
                 ? Double.POSITIVE_INFINITY
                 : 2 * over * Math.tan(Math.toRadians(emission.beamDeg() / 2));
-        var spacing = Math.min(beam * (1 - OVERLAP), MOST_TO_HEIGHT * over);
+        var spacing = Math.min(beam * (1 - overlap), MOST_TO_HEIGHT * over);
         return new EvenLayout(
                 number(box.width(), spacing),
                 number(box.height(), spacing),
@@ -76,8 +71,8 @@ public record EvenLayout(int across, int rows, double spacingMm, double beamMm) 
         return Optional.of(Math.max(0, 1 - apartMm / beam));
     }
 
-    /** So far from a wall of a height lights are put that wash it. */
-    public static Length washerAway(Length wallHeight) {
-        return Length.ofMm(Math.rint(wallHeight.mm() * WASHER_AWAY));
+    /** So far from a wall of a height lights are put that wash it: a share of that. */
+    public static Length washerAway(Length wallHeight, double share) {
+        return Length.ofMm(Math.rint(wallHeight.mm() * share));
     }
 }

@@ -3,7 +3,6 @@ package honeylamp.takeoff.lighting;
 import honeylamp.derive.listing.LightGroup;
 import honeylamp.derive.openings.LeafSweep;
 import honeylamp.derive.openings.OpeningCut;
-import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.snags.Snag;
 import honeylamp.derive.storeys.FittingPlaces;
@@ -11,15 +10,11 @@ import honeylamp.derive.storeys.FittingPlaces.Placed;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
-import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.FittingKind;
 import honeylamp.plan.FittingKind.Group;
 import honeylamp.plan.OpeningKind;
-import honeylamp.units.Length;
-import honeylamp.units.LengthText;
-import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -31,23 +26,14 @@ import java.util.stream.Stream;
 
 /**
  * What is probably wrong with lights, switches and sockets: switches behind the open leaf of a door, lights nothing
- * switches, switches that switch nothing, ways into a lit room with no switch at hand, sockets too near to bath or shower.
+ * switches, switches that switch nothing, ways into a lit room with no switch at hand, stairs lit from one end; and what is wrong with
+ * sockets.
  */
 public final class FittingCheck {
-    /** One who comes in reaches so far from the jamb. */
-    private static final double REACH_MM = 900;
-
     /** Beyond the leaf of a pair that lies open against the wall. */
     private static final double ROUND_A_LEAF_MM = 400;
 
-    /**
-     * Zone 2 of rooms with bath or shower: so far beside them, and up to such a height, there are no sockets but those for
-     * shavers (IEC 60364-7-701:2019, 701.30.3).
-     */
-    private static final double WET_BESIDE_MM = 600;
-
     private static final double BESIDE_MM = 100;
-    private static final double WET_UP_MM = 2_250;
 
     private FittingCheck() {}
 
@@ -63,8 +49,9 @@ public final class FittingCheck {
         var out = new ArrayList<Snag>();
         behindLeaves(geometry, placed, out);
         unlinked(storey, placed, out);
-        waysIn(geometry, placed, out);
-        nearWater(geometry, placed, storey.plan().units(), out);
+        waysIn(geometry, placed, storey.plan().drawn().lighting().reach().mm(), out);
+        StairSwitches.of(storey, placed).forEach(out::add);
+        out.addAll(SocketCheck.of(storey, placed));
         return out;
     }
 
@@ -143,7 +130,7 @@ public final class FittingCheck {
     }
 
     /** Each way into a room that has switched lights needs a switch of one of them where one comes in. */
-    private static void waysIn(StoreyGeometry geometry, List<Placed> placed, List<Snag> out) {
+    private static void waysIn(StoreyGeometry geometry, List<Placed> placed, double reachMm, List<Snag> out) {
         Map<Room, Set<Integer>> lit = new LinkedHashMap<>();
         for (var group : LightGroup.on(geometry)) {
             if (!group.switches().isEmpty()) {
@@ -160,7 +147,7 @@ public final class FittingCheck {
             for (var cut : geometry.cuts()) {
                 if (isWayInto(room.getKey(), cut)
                         && switches.stream()
-                                .noneMatch(p -> isAtHand(geometry, p, room.getKey(), room.getValue(), cut))) {
+                                .noneMatch(p -> isAtHand(geometry, p, room.getKey(), room.getValue(), cut, reachMm))) {
                     out.add(new Snag(
                             Snag.Kind.NO_SWITCH_AT_DOOR,
                             cut.middle().middle(),
@@ -195,21 +182,22 @@ public final class FittingCheck {
     }
 
     /** A switch of the room's lights near a jamb, in the room or before its door; a sensor anywhere in the room. */
-    private static boolean isAtHand(StoreyGeometry geometry, Placed p, Room room, Set<Integer> groups, OpeningCut cut) {
+    static boolean isAtHand(
+            StoreyGeometry geometry, Placed p, Room room, Set<Integer> groups, OpeningCut cut, double reachMm) {
         if (p.fitting().groups().stream().noneMatch(groups::contains)) {
             return false;
         }
         if (p.fitting().kind() == FittingKind.SENSOR) {
             return geometry.roomAt(p.before()).filter(room::equals).isPresent();
         }
-        return handles(cut, p).anyMatch(h -> h.at.distance(p.at()) <= h.reachMm);
+        return handles(cut, p, reachMm).anyMatch(h -> h.at.distance(p.at()) <= h.reachMm);
     }
 
     /**
      * Where one puts out a hand on the side of an opening on which a switch is: at the free edge of a leaf that opens to
      * that side, else at both jambs; beside a pair of leaves that open to it one reaches round them.
      */
-    private static Stream<Handle> handles(OpeningCut cut, Placed at) {
+    private static Stream<Handle> handles(OpeningCut cut, Placed at, double reachMm) {
         var normal = cut.unit().left();
         var middle = cut.middle();
         var side = at.before().minus(middle.middle()).dot(normal) >= 0 ? normal : normal.times(-1);
@@ -217,46 +205,16 @@ public final class FittingCheck {
                 .filter(leaf -> leaf.open().minus(leaf.hinge()).dot(side) > 0)
                 .toList();
         if (here.size() == 1) {
-            return Stream.of(new Handle(here.getFirst().closed(), REACH_MM));
+            return Stream.of(new Handle(here.getFirst().closed(), reachMm));
         }
         var round = here.stream()
                 .mapToDouble(leaf -> leaf.leafMm() + ROUND_A_LEAF_MM)
                 .max()
                 .orElse(0);
         return Stream.of(middle.a(), middle.b())
-                .map(p -> new Handle(p.plus(side.times(cut.thicknessMm() / 2)), Math.max(REACH_MM, round)));
+                .map(p -> new Handle(p.plus(side.times(cut.thicknessMm() / 2)), Math.max(reachMm, round)));
     }
 
     /** Where one puts out a hand, and how far from there one reaches. */
     private record Handle(Point at, double reachMm) {}
-
-    private static void nearWater(StoreyGeometry geometry, List<Placed> placed, UnitSystem units, List<Snag> out) {
-        var wet = geometry.storey().furnishings().stream()
-                .filter(f -> f.kind().startsWith("shower")
-                        || f.kind().startsWith("bath")
-                                && !f.kind().startsWith("bath-cabinet")
-                                && !f.kind().startsWith("bath-tall"))
-                .map(Picking::footprint)
-                .map(Outline::of)
-                .toList();
-        for (var p : placed) {
-            if (p.fitting().kind().group() == Group.SOCKETS
-                    && p.fitting().kind() != FittingKind.SHAVER_SOCKET
-                    && p.heightMm() < WET_UP_MM) {
-                var room = geometry.roomAt(p.before());
-                wet.stream()
-                        .filter(o -> o.contains(p.at()) || o.edgeDistance(p.at()) < WET_BESIDE_MM)
-                        .filter(o -> room.isEmpty()
-                                || room.get().outline().contains(o.bounds().centre()))
-                        .findFirst()
-                        .ifPresent(_ -> out.add(new Snag(
-                                Snag.Kind.SOCKET_NEAR_WATER,
-                                p.at(),
-                                List.of(p.fitting().id()),
-                                "A socket is less than "
-                                        + LengthText.rounded(Length.ofMm(WET_BESIDE_MM), units)
-                                        + " from a bath or a shower. Move it away, or make it a shaver socket.")));
-            }
-        }
-    }
 }

@@ -13,8 +13,10 @@ import honeylamp.plan.Fitting;
 import honeylamp.plan.FittingKind;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Wall.Works;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -166,10 +168,61 @@ public record FittingList(List<Row> rows) {
                 .sum();
     }
 
-    /** The list as a schedule. */
+    /** What a tag stands for: fittings that are bought as one. */
+    private record Type(FittingKind kind, Optional<Emission> emission, String product) {
+        static Type of(Alike alike) {
+            return new Type(alike.kind, alike.emission, alike.product);
+        }
+
+        private String letter() {
+            return kind.isLight() ? "L" : kind.group() == FittingKind.Group.SWITCHES ? "S" : "P";
+        }
+    }
+
+    /** The tags of a plan's fittings. */
+    public static final class Tags {
+        private final Map<Type, String> tags = new HashMap<>();
+
+        private Tags(FittingList list) {
+            var types = list.rows.stream()
+                    .map(r -> Type.of(r.alike))
+                    .distinct()
+                    .sorted(Comparator.comparing(Type::kind)
+                            .thenComparing(t -> t.emission.map(Emission::lumen).orElse(0))
+                            .thenComparing(
+                                    t -> t.emission.map(Emission::toString).orElse(""))
+                            .thenComparing(Type::product))
+                    .toList();
+            Map<String, Integer> next = new HashMap<>();
+            types.forEach(t -> tags.put(t, t.letter() + next.merge(t.letter(), 1, Integer::sum)));
+        }
+
+        /** The tag of a fitting: L for lights, S for switches, P for power, and a number; one for all that are alike. */
+        public String of(Fitting fitting) {
+            return tags.getOrDefault(Type.of(Alike.of(fitting, "")), "");
+        }
+
+        private String of(Alike alike) {
+            return tags.getOrDefault(Type.of(alike), "");
+        }
+    }
+
+    /** The tags of all fittings of a plan, the same on every page. */
+    public static Tags tags(LaidPlan plan) {
+        return new Tags(of(plan));
+    }
+
+    /** The list of a plan as a schedule. */
     public static Schedule schedule(LaidPlan plan) {
-        var list = of(plan);
+        return schedule(plan.all(), plan);
+    }
+
+    /** The list of some storeys as a schedule, with its sums at the end; tags are those of the whole plan. */
+    public static Schedule schedule(Collection<LaidStorey> storeys, LaidPlan plan) {
+        var list = of(storeys);
+        var tags = tags(plan);
         var columns = List.of(
+                Schedule.words("tag", "Tag"),
                 Schedule.words("storey", "Storey"),
                 Schedule.words("room", "Room"),
                 Schedule.words("kind", "Kind"),
@@ -183,18 +236,75 @@ public record FittingList(List<Row> rows) {
                 Schedule.words("product", "Product"),
                 Column.number("price", "Price"),
                 Column.number("cost", "Cost"));
-        return new Schedule(
-                Schedule.Subject.FITTINGS,
-                columns,
-                list.rows.stream().map(FittingList::row).toList());
+        var rows = new ArrayList<>(
+                list.rows.stream().map(r -> row(r, tags.of(r.alike))).toList());
+        rows.addAll(list.sums());
+        return new Schedule(Schedule.Subject.FITTINGS, columns, rows);
     }
 
-    private static Schedule.Row row(Row row) {
+    /** What a sum adds up. */
+    private record Sum(String words, List<Row> rows) {
+        /** Empty cells where there is nothing to add. */
+        Schedule.Row row() {
+            var first = rows.getFirst();
+            return new Schedule.Row(
+                    first.storey.id(),
+                    first.first,
+                    List.of(
+                            new Cell.Words(""),
+                            new Cell.Words(""),
+                            new Cell.Words(""),
+                            new Cell.Words(words),
+                            Cell.Number.of(rows.stream().mapToInt(Row::count).sum(), 0),
+                            new Cell.Words(""),
+                            new Cell.Words(""),
+                            new Cell.Words(""),
+                            Cell.Number.orNothing(
+                                    rows.stream().mapToInt(Row::lumens).sum(), 0),
+                            Cell.Number.orNothing(
+                                    rows.stream().mapToDouble(Row::watts).sum(), 1),
+                            new Cell.Words(""),
+                            new Cell.Words(""),
+                            new Cell.Words(""),
+                            Cell.Number.orNothing(
+                                    rows.stream().mapToLong(Row::costCents).sum() / CENTS, 2)));
+        }
+    }
+
+    /** Of what stays or is new: lights, switches and sockets, and each circuit. */
+    private List<Schedule.Row> sums() {
+        var there = rows.stream().filter(Row::stands).toList();
+        var sums = new ArrayList<Sum>();
+        sums.add(new Sum(
+                "All lights", there.stream().filter(r -> r.alike.kind.isLight()).toList()));
+        sums.add(new Sum(
+                "All switches",
+                there.stream()
+                        .filter(r -> r.alike.kind.group() == FittingKind.Group.SWITCHES)
+                        .toList()));
+        sums.add(new Sum(
+                "All sockets",
+                there.stream()
+                        .filter(r -> r.alike.kind.group() == FittingKind.Group.SOCKETS)
+                        .toList()));
+        there.stream()
+                .map(r -> r.alike.circuit)
+                .filter(c -> c > 0)
+                .distinct()
+                .sorted()
+                .forEach(c -> sums.add(new Sum(
+                        "Circuit " + c,
+                        there.stream().filter(r -> r.alike.circuit == c).toList())));
+        return sums.stream().filter(sum -> !sum.rows.isEmpty()).map(Sum::row).toList();
+    }
+
+    private static Schedule.Row row(Row row, String tag) {
         var alike = row.alike;
         return new Schedule.Row(
                 row.storey.id(),
                 row.first,
                 List.of(
+                        new Cell.Words(tag),
                         new Cell.Words(row.storey.name()),
                         new Cell.Words(alike.room),
                         new Cell.Words(alike.kind.label()),

@@ -12,6 +12,7 @@ import honeylamp.plan.Emission;
 import honeylamp.plan.Fitting;
 import honeylamp.plan.FittingKind;
 import honeylamp.plan.FittingKind.Mount;
+import honeylamp.plan.LightingRules;
 import honeylamp.plan.Position;
 import honeylamp.plan.RoomMark;
 import honeylamp.units.Length;
@@ -54,6 +55,7 @@ public record FittingRow(
      *
      * @param height typed; empty for the usual one
      * @param turnDeg how rows in rooms run
+     * @param rules what is gone by
      */
     public record Finder(
             StoreyGeometry geometry,
@@ -61,13 +63,14 @@ public record FittingRow(
             Optional<Length> height,
             Asked asked,
             double turnDeg,
+            LightingRules rules,
             UnitSystem units) {
         private Emission emission() {
             return Fittings.emission(kind).orElseThrow();
         }
 
         private Optional<Length> hangs() {
-            return height.or(() -> Fittings.height(kind, units));
+            return height.or(() -> rules.height(kind)).or(() -> Fittings.height(kind, units));
         }
 
         private double mountedMm(Point p) {
@@ -81,7 +84,7 @@ public record FittingRow(
         }
 
         private FittingRow inRoom(Room room, RoomMark mark, Point p) {
-            var proposed = EvenLayout.of(room, turnDeg, emission(), mountedMm(p));
+            var proposed = EvenLayout.of(room, turnDeg, emission(), mountedMm(p), rules.overlap());
             var across = asked.number().orElse(proposed.across());
             var rows = asked.rows().orElse(proposed.rows());
             var box = room.outline().through(Affine.turn(-turnDeg)).bounds();
@@ -112,7 +115,8 @@ public record FittingRow(
                                                         piece.width().mm(),
                                                         piece.depth().mm()),
                                                 emission(),
-                                                piece.top().plus(above).mm())
+                                                piece.top().plus(above).mm(),
+                                                rules.overlap())
                                         .along(piece.width().mm()));
                         var before = asked.away().orElse(Length.ZERO);
                         return row(
@@ -151,7 +155,7 @@ public record FittingRow(
         private double apartMm(Length away, Point p) {
             return kind == FittingKind.WALL_WASHER
                     ? Math.max(400, away.mm())
-                    : EvenLayout.of(new Box(0, 0, 1, 1), emission(), mountedMm(p))
+                    : EvenLayout.of(new Box(0, 0, 1, 1), emission(), mountedMm(p), rules.overlap())
                             .spacingMm();
         }
 
@@ -159,7 +163,7 @@ public record FittingRow(
             if (kind.mount() == Mount.WALL) {
                 return Length.ZERO;
             }
-            return EvenLayout.washerAway(geometry.clearHeightAt(p));
+            return EvenLayout.washerAway(geometry.clearHeightAt(p), rules.washerAway());
         }
 
         private FittingRow row(Fitting.On on, int number, Length away, String along, double length, Point p) {

@@ -18,6 +18,15 @@ import java.util.Optional;
 public final class FittingTyping {
     private FittingTyping() {}
 
+    /** A light that shines as it was measured; its colour and whether it dims no file says. */
+    public static Fitting measured(Fitting light, Photometry as) {
+        var named = light.buying().name().isBlank() && !as.name().isBlank()
+                ? light.withBuying(light.buying().withName(as.name()))
+                : light;
+        return named.withEmission(
+                named.emission().map(e -> as.light().withKelvin(e.kelvin()).withDimming(e.dimming())));
+    }
+
     /** The kinds that a fitting can become where it is: of rows only lights. */
     public static List<FittingKind> kindsFor(Fitting fitting) {
         var mount = fitting.kind().mount();

@@ -15,6 +15,7 @@ import honeylamp.plan.Buying;
 import honeylamp.plan.ElementId.FittingId;
 import honeylamp.plan.Fitting;
 import honeylamp.plan.FittingKind;
+import honeylamp.plan.LightingRules;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.RoomFit.CountsAs;
@@ -60,11 +61,18 @@ public final class StarterLights {
     /** A sensor is so far within a room. */
     private static final double SENSOR_MM = 600;
 
+    /** A socket that a piece would cover is put so far along its wall at most, in such steps. */
+    private static final double ASIDE_MM = 1_200;
+
+    private static final double ASIDE_STEP_MM = 150;
+
+    private final LaidStorey storey;
     private final StoreyGeometry geometry;
     private final UnitSystem units;
     private final OpenLeaves leaves;
 
     private StarterLights(LaidStorey storey) {
+        this.storey = storey;
         this.geometry = storey.geometry();
         this.units = storey.plan().units();
         this.leaves = new OpenLeaves(geometry);
@@ -101,7 +109,7 @@ public final class StarterLights {
         var kind = light(room, mark);
         var emission = Fittings.emission(kind).orElseThrow();
         var layout = EvenLayout.of(
-                room, 0, emission, geometry.clearHeightAt(middle(room)).mm());
+                room, 0, emission, geometry.clearHeightAt(middle(room)).mm(), rules().overlap());
         var isOne = room.areaMm2() < SMALL_MM2;
         var rows =
                 new Fitting.InRoom(mark.id(), isOne ? 1 : layout.across(), isOne ? 1 : layout.rows(), Optional.empty());
@@ -120,8 +128,15 @@ public final class StarterLights {
                         FittingKind.SENSOR, new Fitting.Ceiling(Position.of(over), Optional.empty()), List.of(group)));
             }
         }
-        for (var i = 0; i < spots.size(); i++) {
-            fittings.add(fitting(button(i, spots.size()), spots.get(i), List.of(group)));
+        var switched = new ArrayList<>(
+                spots.stream().map(on -> new Switched(on, List.of(group))).toList());
+        switched.addAll(atStairs(room, group));
+        for (var i = 0; i < switched.size(); i++) {
+            var there = switched.get(i);
+            fittings.add(fitting(
+                    there.groups.size() > 1 && i < 2 ? FittingKind.TWO_WAY : button(i, switched.size()),
+                    there.on,
+                    there.groups));
         }
         if (!isWet(mark)) {
             var switches = fittings.stream()
@@ -129,13 +144,32 @@ public final class StarterLights {
                     .flatMap(f -> FittingPlaces.of(geometry, f).stream())
                     .map(FittingPlaces.Placed::at)
                     .toList();
-            sockets(room).stream()
-                    .map(on -> fitting(FittingKind.SOCKET_2, on, List.of()))
-                    .filter(f -> FittingPlaces.of(geometry, f).stream()
-                            .allMatch(p -> switches.stream().allMatch(s -> s.distance(p.at()) > BESIDE_SWITCH_MM)))
-                    .forEach(fittings::add);
+            fittings.addAll(sockets(room, switches));
         }
         return fittings;
+    }
+
+    private LightingRules rules() {
+        return storey.plan().drawn().lighting();
+    }
+
+    private record Switched(Fitting.On on, List<Integer> groups) {}
+
+    /** Switches at the ends of stairs, which also switch what is switched at the other end. */
+    private List<Switched> atStairs(Room room, int group) {
+        var out = new ArrayList<Switched>();
+        for (var end : StairSwitches.ends(storey)) {
+            if (room.outline().edgeDistance(end.at()) < SENSOR_MM
+                    || room.outline().contains(end.at())) {
+                var groups = Stream.concat(
+                                Stream.of(group), end.otherGroups().stream().sorted())
+                        .distinct()
+                        .limit(Fitting.MOST_GROUPS)
+                        .toList();
+                nearest(room, end.at(), StairSwitches.REACH_MM).ifPresent(spot -> out.add(new Switched(spot, groups)));
+            }
+        }
+        return out;
     }
 
     private static Point middle(Room room) {
@@ -202,7 +236,7 @@ public final class StarterLights {
                 .filter(room.outline()::contains)
                 .flatMap(p -> free(p).stream())
                 .findFirst()
-                .or(() -> nearest(room, edges.getFirst().at(0).plus(side.times(out))));
+                .or(() -> nearest(room, edges.getFirst().at(0).plus(side.times(out)), FARTHEST_MM));
     }
 
     /** Square to an opening into a room. */
@@ -214,20 +248,20 @@ public final class StarterLights {
 
     /** A switch on the wall at a place, if it is behind no leaf. */
     private Optional<Fitting.On> free(Point p) {
-        return FittingSpot.at(geometry, FittingKind.ONE_WAY, p, Optional.empty(), 0, units)
+        return FittingSpot.at(geometry, FittingKind.ONE_WAY, p, rules().height(FittingKind.ONE_WAY), 0, units)
                 .map(FittingSpot::on)
                 .filter(on -> FittingPlaces.of(geometry, fitting(FittingKind.ONE_WAY, on, List.of())).stream()
                         .noneMatch(there -> leaves.over(there.before()).isPresent()));
     }
 
     /** The place on the walls of a room nearest to another where a switch can be reached from there. */
-    private Optional<Fitting.On> nearest(Room room, Point to) {
+    private Optional<Fitting.On> nearest(Room room, Point to, double farthestMm) {
         return WallSides.of(geometry, room).stream()
-                .filter(side -> side.distance(to) <= FARTHEST_MM)
+                .filter(side -> side.distance(to) <= farthestMm)
                 .flatMap(side -> IntStream.range(0, (int) (side.lengthMm() / STEP_MM))
                         .mapToObj(i -> at(side, (i + 0.5) * STEP_MM))
                         .flatMap(Optional::stream))
-                .filter(p -> p.distance(to) <= FARTHEST_MM)
+                .filter(p -> p.distance(to) <= farthestMm)
                 .sorted(Comparator.comparingDouble(p -> p.distance(to)))
                 .flatMap(p -> free(p).stream())
                 .findFirst();
@@ -240,23 +274,42 @@ public final class StarterLights {
         }
     }
 
-    /** Evenly along each side of a room that is long enough, beside its openings. */
-    private List<Fitting.On> sockets(Room room) {
-        var out = new ArrayList<Fitting.On>();
+    /** Evenly along each side of a room that is long enough, beside its openings, and behind nothing that stands there. */
+    private List<Fitting> sockets(Room room, List<Point> switches) {
+        var out = new ArrayList<Fitting>();
         for (var side : WallSides.of(geometry, room)) {
             if (side.lengthMm() >= LEAST_SIDE_MM) {
                 var number = Math.max(1, (int) Math.floor(side.lengthMm() / SOCKET_EACH_MM));
                 for (var i = 0; i < number; i++) {
-                    at(side, FittingPlaces.even(i, number, side.lengthMm()))
-                            .flatMap(p -> FittingSpot.at(geometry, FittingKind.SOCKET_2, p, Optional.empty(), 0, units))
-                            .map(FittingSpot::on)
-                            .filter(on -> on instanceof Fitting.WallSide there
-                                    && there.wall().equals(side.wall()))
+                    var along = FittingPlaces.even(i, number, side.lengthMm());
+                    uncovered(FittingKind.SOCKET_2, side, along, switches)
+                            .or(() -> uncovered(FittingKind.WORKTOP_SOCKET, side, along, switches))
                             .ifPresent(out::add);
                 }
             }
         }
         return out;
+    }
+
+    /** A socket before which nothing stands, as near as can be to so far along a side. */
+    private Optional<Fitting> uncovered(FittingKind kind, WallSides.WallSide side, double mm, List<Point> switches) {
+        return Stream.iterate(0.0, aside -> aside <= ASIDE_MM, aside -> aside + ASIDE_STEP_MM)
+                .flatMap(aside -> Stream.of(mm + aside, mm - aside))
+                .filter(along -> along > 0 && along < side.lengthMm())
+                .flatMap(along -> at(side, along).stream())
+                .flatMap(p -> FittingSpot.at(geometry, kind, p, rules().height(kind), 0, units).stream())
+                .map(FittingSpot::on)
+                .filter(on ->
+                        on instanceof Fitting.WallSide there && there.wall().equals(side.wall()))
+                .map(on -> fitting(kind, on, List.of()))
+                .filter(f -> isFree(f, switches))
+                .findFirst();
+    }
+
+    private boolean isFree(Fitting socket, List<Point> switches) {
+        return FittingPlaces.of(geometry, socket).stream()
+                .allMatch(p -> switches.stream().allMatch(s -> s.distance(p.at()) > BESIDE_SWITCH_MM)
+                        && geometry.storey().furnishings().stream().noneMatch(f -> SocketCheck.covers(f, p)));
     }
 
     /** A point just before a side, so far along its faces. */

@@ -12,6 +12,7 @@ import honeylamp.edit.FurnishingEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.plan.Light.Evening;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
@@ -25,11 +26,12 @@ import org.junit.jupiter.api.Test;
 class LampLightTest {
     private static final PaperFrame FRAME = PaperFrame.atOrigin(50);
     private static final double PX = 2;
+    private static final LampLight.Asked ASKED = new LampLight.Asked(Evening.ALL, List.of(), LampLight.Outside.NIGHT);
 
     /** A picture of light, read at points of the plan. */
     private record Lit(Mark.Clip clip) {
         static Lit of(StoreyGeometry geometry, List<Box> words) {
-            return new Lit((Mark.Clip) LampLight.of(geometry, FRAME, words, List.of(), PX));
+            return new Lit((Mark.Clip) LampLight.of(geometry, FRAME, ASKED, words, List.of(), PX));
         }
 
         /** The red that is left of white, from 0 to 1. */
@@ -106,7 +108,7 @@ class LampLightTest {
     void whereWordsAreReadOutsideItStaysDark() {
         var room = TestPlans.geometry(lamp(TestPlans.clearRectangle(9000, 4000), 1000, 2000));
         var around = FRAME.paper(new Box(800, 1800, 1200, 2200));
-        var dark = new Lit((Mark.Clip) LampLight.of(room, FRAME, List.of(), List.of(around), PX));
+        var dark = new Lit((Mark.Clip) LampLight.of(room, FRAME, ASKED, List.of(), List.of(around), PX));
         assertThat(dark.at(1000, 2000)).isCloseTo(0.27, within(0.03));
         assertThat(dark.at(1800, 2000)).isCloseTo(Lit.of(room, List.of()).at(1800, 2000), within(0.01));
     }
@@ -123,8 +125,8 @@ class LampLightTest {
                 Hand.FIRST,
                 Swing.LEFT);
         var geometry = TestPlans.geometry(plan);
-        var glow =
-                (Mark.Clip) WindowGlow.of(geometry, FRAME, new Ink(0xf0c880, 1)).orElseThrow();
+        var glow = (Mark.Clip)
+                WindowGlow.of(geometry, FRAME, new Ink(0xf0c880, 1), _ -> true).orElseThrow();
         var x = geometry.cuts().getFirst().middle().middle().x();
         var face = geometry.shellBounds().orElseThrow().maxY();
         assertThat(covers(glow, x, face + 20)).isGreaterThan(0.15).isLessThan(0.25);
@@ -132,7 +134,8 @@ class LampLightTest {
         assertThat(covers(glow, x, face + 420)).isZero();
         assertThat(covers(glow, x, face - 100)).as("in the wall").isZero();
         assertThat(covers(glow, x + 1000, face + 20)).as("beside it").isZero();
-        assertThat(WindowGlow.of(TestPlans.geometry(TestPlans.clearRectangle(5000, 4000)), FRAME, new Ink(0, 1)))
+        assertThat(WindowGlow.of(
+                        TestPlans.geometry(TestPlans.clearRectangle(5000, 4000)), FRAME, new Ink(0, 1), _ -> true))
                 .isEmpty();
     }
 

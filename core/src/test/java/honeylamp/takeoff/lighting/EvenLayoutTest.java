@@ -60,7 +60,7 @@ class EvenLayoutTest {
         "1500, 2251, 360, 1200, 2, 4"
     })
     void asManyAsTheTableSays(double wide, double deep, double beamDeg, double height, int across, int rows) {
-        var layout = EvenLayout.of(new Box(0, 0, wide, deep), beam(beamDeg), height);
+        var layout = EvenLayout.of(new Box(0, 0, wide, deep), beam(beamDeg), height, 0.2);
         assertThat(layout.across()).isEqualTo(across);
         assertThat(layout.rows()).isEqualTo(rows);
     }
@@ -76,7 +76,7 @@ class EvenLayoutTest {
 
     @Test
     void aWallIsWashedFromAThirdOfItsHeight() {
-        assertThat(EvenLayout.washerAway(Length.ofMm(2700))).isEqualTo(Length.ofMm(900));
-        assertThat(EvenLayout.washerAway(Length.ofMm(2500))).isEqualTo(Length.ofMm(833));
+        assertThat(EvenLayout.washerAway(Length.ofMm(2700), 1.0 / 3)).isEqualTo(Length.ofMm(900));
+        assertThat(EvenLayout.washerAway(Length.ofMm(2500), 1.0 / 3)).isEqualTo(Length.ofMm(833));
     }
 }

@@ -201,7 +201,7 @@ class FittingCheckTest {
         "SOCKET_1, 2, 2600, 2300, ''", // higher than the zone
         "SOCKET_1, 3, 1400, 450, SOCKET_NEAR_WATER", // the west wall runs down from 3000: 500 off it
         "SOCKET_1, 3, 1600, 450, ''", // 700
-        "SWITCHED_SOCKET, 3, 500, 450, SOCKET_NEAR_WATER"
+        "SWITCHED_SOCKET, 3, 500, 450, SOCKET_NEAR_WATER SOCKET_COVERED" // behind it
     })
     void socketsKeepOffBathAndShower(FittingKind kind, int wall, double along, double height, String expected) {
         var room = room(1000, Hand.FIRST, Swing.LEFT);

@@ -28,7 +28,7 @@ public final class CommandTable {
         new GestureCommands(list, model, window).add();
         new SightCommands(list, model, window).add();
         new PageCommands(list, model, window).add();
-        new LightingCommands(list, model).add();
+        new LightingCommands(list, model, window).add();
         new HandCommands(list, model, window).add();
         list.add(
                 "meter-connect",

@@ -7,6 +7,7 @@ import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.EveningEdits;
 import honeylamp.edit.FittingEdits;
 import honeylamp.plan.ElementId.FittingId;
 import honeylamp.plan.Page;
@@ -19,10 +20,12 @@ import javafx.scene.input.KeyCode;
 final class LightingCommands {
     private final CommandList into;
     private final WorkspaceModel model;
+    private final WindowActions window;
 
-    LightingCommands(CommandList into, WorkspaceModel model) {
+    LightingCommands(CommandList into, WorkspaceModel model, WindowActions window) {
         this.into = into;
         this.model = model;
+        this.window = window;
     }
 
     /** Adds them all. */
@@ -39,6 +42,18 @@ final class LightingCommands {
                 "Rooms without lights get even rows, a switch at the handle of every way in, and sockets along their walls",
                 Place.PLAN,
                 this::propose);
+        into.add(
+                "evening",
+                "Evening in this view",
+                "The light of day goes, and fittings light floors, tables and windows; again it is day",
+                Place.PLAN,
+                this::evening);
+        into.outside(
+                "light-from-file",
+                "Light from a file",
+                "Lights that are picked shine as a photometric file of IES LM-63 says",
+                LightingCommands::hasLights,
+                window::lightFromFile);
         into.outside(
                 "link-lights",
                 "Switch these together",
@@ -48,8 +63,19 @@ final class LightingCommands {
                 Keys.controlShift(KeyCode.J));
     }
 
+    private static boolean hasLights(Workspace now) {
+        return now.currentStorey().fittings().stream()
+                .anyMatch(f -> f.kind().isLight() && now.selection().contains(f.id()));
+    }
+
     private static boolean isLinkable(Workspace now) {
         return now.selection().size() > 1 && now.selection().stream().allMatch(FittingId.class::isInstance);
+    }
+
+    private void evening() {
+        var now = model.now();
+        var isDay = now.view().light().evening().isEmpty();
+        model.edit(EveningEdits.evening(now.plan(), now.view().id(), isDay), isDay ? "Evening" : "Day");
     }
 
     private void link() {

@@ -128,6 +128,9 @@ public interface WindowActions {
     /** Keeps the looks of a file. */
     void bringInLooks();
 
+    /** Asks for a photometric file, whose light the lights that are picked have then. */
+    void lightFromFile();
+
     /** Looks over all pages before they leave the house. */
     void lookOver();
 

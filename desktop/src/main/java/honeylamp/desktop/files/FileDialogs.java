@@ -46,6 +46,9 @@ public interface FileDialogs {
     /** Looks somebody shared. */
     Optional<Path> openLooks();
 
+    /** A photometric file of a light. */
+    Optional<Path> openLight();
+
     /** Where to write the page for the client. */
     Optional<Path> clientPage(String suggestedName);
 

@@ -121,6 +121,12 @@ public final class WindowDialogs implements FileDialogs {
     }
 
     @Override
+    public Optional<Path> openLight() {
+        return path(chooser("Light from a file", new ExtensionFilter("Photometric files", "*.ies", "*.IES"))
+                .showOpenDialog(owner));
+    }
+
+    @Override
     public Optional<Path> clientPage(String suggestedName) {
         var chooser = chooser("Page for the client", new ExtensionFilter("HTML", "*.html"));
         chooser.setInitialFileName(suggestedName);

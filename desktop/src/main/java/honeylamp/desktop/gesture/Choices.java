@@ -53,6 +53,7 @@ import java.util.function.UnaryOperator;
  * @param run the run of units laid next
  * @param mark the free mark drawn next
  * @param own how own pieces are drawn and placed next
+ * @param lighting what else is chosen for lights
  * @param fitting the light, switch or outlet put in next
  * @param leaving what was found when all pages were looked over; empty as long as they were not
  * @param brand the name of the brand that packs carry
@@ -77,6 +78,7 @@ public record Choices(
         NewMark mark,
         NewOwn own,
         NewFitting fitting,
+        NewLighting lighting,
         Optional<String> brand,
         Optional<List<Leaving.Found>> leaving,
         Set<ElementId.PageId> unsent)
@@ -363,6 +365,7 @@ public record Choices(
                 NewMark.FIRST,
                 NewOwn.first(units),
                 NewFitting.FIRST,
+                NewLighting.FIRST,
                 Optional.empty(),
                 Optional.empty(),
                 Set.of());

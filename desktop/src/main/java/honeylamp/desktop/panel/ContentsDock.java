@@ -141,7 +141,7 @@ public final class ContentsDock extends VBox {
             case ElementId.FurnishingId _ -> Tool.PICK_PIECES;
             case ElementId.GroundId _ -> Tool.PICK_SITE;
             case ElementId.RegionId _ -> Tool.PICK_REGIONS;
-            case ElementId.FittingId _ -> Tool.PICK_FITTINGS;
+            case ElementId.FittingId _, ElementId.ActivityId _ -> Tool.PICK_FITTINGS;
             case ElementId.DimensionId _, ElementId.RoundDimensionId _ -> Tool.PICK_DIMENSIONS;
             case ElementId.NoteId _, ElementId.FreeMarkId _ -> Tool.PICK_LABELS;
             case ElementId.UnderlayId _ -> Tool.PICK_PICTURE;

@@ -11,6 +11,7 @@ import honeylamp.edit.Deletion;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.Grouping;
 import honeylamp.edit.MovingInFront;
+import honeylamp.plan.Activity;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
@@ -58,7 +59,10 @@ public final class PickedActions {
             case DIMENSIONS -> storey.dimensions().forEach(d -> all.add(d.id()));
             case LABELS -> storey.notes().forEach(n -> all.add(n.id()));
             case FINISHES -> storey.regions().forEach(r -> all.add(r.id()));
-            case LIGHTING -> storey.fittings().forEach(f -> all.add(f.id()));
+            case LIGHTING -> {
+                storey.fittings().forEach(f -> all.add(f.id()));
+                storey.activities().forEach(a -> all.add(a.id()));
+            }
             case UNDERLAY, ROOMS, LOOK, SHEET -> {}
         }
         model.pick(all);
@@ -92,6 +96,7 @@ public final class PickedActions {
             case FreeMark m -> m.shape();
             case RoundDimension d -> d.measures();
             case Fitting f -> f.kind();
+            case Activity a -> a.doing();
             case RoomMark _, Underlay _, Dimension _, Note _, SettingOutLine _, Boundary _, Region _, Covering _ ->
                 element.getClass();
         };
@@ -192,7 +197,9 @@ public final class PickedActions {
             model.act(new Intent.Edit(added.plan(), "Another furnishing"), new Intent.Pick(Set.of(added.id())));
         } else if (w.selection().size() == 1 && w.selection().iterator().next() instanceof ElementId.OpeningId id) {
             w.currentStorey().opening(id).ifPresent(this::another);
-        } else if (!w.selection().isEmpty() && w.selection().stream().allMatch(ElementId.FittingId.class::isInstance)) {
+        } else if (!w.selection().isEmpty()
+                && w.selection().stream()
+                        .allMatch(id -> id instanceof ElementId.FittingId || id instanceof ElementId.ActivityId)) {
             anotherFitting(w);
         }
     }

@@ -11,7 +11,7 @@ import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Walked;
-import honeylamp.desktop.gesture.look.WalkWay;
+import honeylamp.desktop.gesture.look.Walking;
 import honeylamp.desktop.gesture.pick.PickCaption;
 import honeylamp.desktop.workspace.SnagSearch.SnagThere;
 import honeylamp.desktop.workspace.Workspace.Worked;
@@ -33,6 +33,7 @@ import honeylamp.plan.View;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.store.PagePictures;
 import honeylamp.takeoff.SchemeReport;
+import honeylamp.takeoff.brightness.LightingReport;
 import honeylamp.takeoff.way.Delivery;
 import honeylamp.takeoff.way.GettingIn;
 import java.util.ArrayList;
@@ -66,6 +67,7 @@ public final class ShownPlan {
     private final Aside<Read, PageReading> readings;
     private final Aside<Compared, SchemeReport> differences;
     private final Aside<Stamped, List<Mark>> stamps;
+    private final Aside<LaidStorey, LightingReport> lighting;
     private @Nullable Checked checked;
 
     private record Checked(LaidPlan plan, BriefCheck check) {}
@@ -151,14 +153,27 @@ public final class ShownPlan {
         });
         this.stamps = new Aside<>(
                 threads.beside(), Stamped::isSame, (asked, _) -> new PagePictures().stamp(asked.page, asked.assets));
+        this.lighting = new Aside<>(threads.beside(), ShownPlan::isLitAlike, LightingReport::of);
         this.readings = new Aside<>(threads.beside(), Read::isSame, (asked, _) -> asked.reading());
+    }
+
+    private static boolean isLitAlike(LaidStorey a, LaidStorey b) {
+        var one = a.plan().drawn();
+        var other = b.plan().drawn();
+        return a.id().equals(b.id())
+                && a.plan().storeys() == b.plan().storeys()
+                && one.lighting().equals(other.lighting())
+                && one.presentation().views().equals(other.presentation().views());
     }
 
     /** The workspace has changed: what is wrong with it is looked for. */
     void changed() {
         search.want(storey(), workspace.get().choices().gapReach());
-        if (workspace.get().gesture() instanceof WalkWay walk) {
+        if (workspace.get().gesture() instanceof Walking walk && walk.isWanted()) {
             ways.ask(new Walk(storey(), walk.from(), walk.to()));
+        }
+        if (workspace.get().stage() == WorkStage.LIGHTING) {
+            lighting.ask(storey());
         }
         if (isStamped()) {
             stamps.ask(stamped());
@@ -186,16 +201,20 @@ public final class ShownPlan {
     /** The view of a plan that is worked on; it is turned only where one looks at the sheet, and drawn in as it is built. */
     static LaidView view(LaidPlan plan, Worked worked, WorkStage stage) {
         var view = stage == WorkStage.SHEET ? plan.view(worked.view()) : plan.straight(worked.view());
-        return hides(view.view(), stage) ? view.seenAs(view.view().withShowing(withFittings(view.view()))) : view;
+        return hides(view.view(), stage) ? view.seenAs(view.view().withShowing(withLighting(view.view()))) : view;
     }
 
     /** While one works on lights they are seen, whether or not the view will show them. */
     private static boolean hides(View view, WorkStage stage) {
-        return stage == WorkStage.LIGHTING && !view.showing().shows(Showing.Kind.FITTINGS);
+        return stage == WorkStage.LIGHTING
+                && !(view.showing().shows(Showing.Kind.FITTINGS)
+                        && view.showing().shows(Showing.Kind.ACTIVITIES));
     }
 
-    private static Showing withFittings(View view) {
-        return view.showing().with(Showing.Kind.FITTINGS, Showing.Degree.SHOWN);
+    private static Showing withLighting(View view) {
+        return view.showing()
+                .with(Showing.Kind.FITTINGS, Showing.Degree.SHOWN)
+                .with(Showing.Kind.ACTIVITIES, Showing.Degree.SHOWN);
     }
 
     /** The page worked on. */
@@ -213,7 +232,7 @@ public final class ShownPlan {
         var page = worked.page().map(plan::page).orElseGet(() -> plan.pageOf(worked.view()));
         var drawn = stage == WorkStage.SHEET ? page : plan.straight(page, worked.view());
         var view = plan.presentation().view(worked.view()).orElseThrow();
-        return hides(view, stage) ? drawn.seenAs(view.id(), withFittings(view)) : drawn;
+        return hides(view, stage) ? drawn.seenAs(view.id(), withLighting(view)) : drawn;
     }
 
     /** What is built on the storey worked on. */
@@ -268,6 +287,11 @@ public final class ShownPlan {
     /** The names of rooms where views write them. */
     Aside<Named, RoomNames> names() {
         return names;
+    }
+
+    /** How far the lighting plans of storeys are. */
+    public Aside<LaidStorey, LightingReport> lighting() {
+        return lighting;
     }
 
     /** How well the words of pages are read. */

@@ -22,6 +22,8 @@ import honeylamp.desktop.gesture.look.CropView;
 import honeylamp.desktop.gesture.look.Measure;
 import honeylamp.desktop.gesture.look.MeasureBetween;
 import honeylamp.desktop.gesture.look.MeasureRound;
+import honeylamp.desktop.gesture.look.PressSwitch;
+import honeylamp.desktop.gesture.look.WalkLit;
 import honeylamp.desktop.gesture.look.WalkWay;
 import honeylamp.desktop.gesture.pick.PickAndMove;
 import honeylamp.desktop.gesture.pick.PickAndMove.Reach;
@@ -33,6 +35,7 @@ import honeylamp.desktop.gesture.place.LayFinish;
 import honeylamp.desktop.gesture.place.LayIsland;
 import honeylamp.desktop.gesture.place.LayRun;
 import honeylamp.desktop.gesture.place.LayUnits;
+import honeylamp.desktop.gesture.place.MarkActivity;
 import honeylamp.desktop.gesture.place.PlaceFitting;
 import honeylamp.desktop.gesture.place.PlaceFurnishing;
 import honeylamp.desktop.gesture.place.PlaceOpening;
@@ -405,6 +408,25 @@ public enum Tool {
             "Takes up lights, switches and outlets; what is on a wall moves along walls",
             Picks.PICKS,
             _ -> PickAndMove.of(Reach.FITTINGS)),
+
+    MARK_ACTIVITY(
+            WorkStage.LIGHTING,
+            "Activity",
+            "M5.5 9 A 3.5 3.5 0 1 0 10.8 6.2 L15.5 3.5 L13.2 8.6 M8.9 9 a0.6 0.6 0 1 0 1.2 0 a0.6 0.6 0 1 0 -1.2 0",
+            "Marks what is done where, and which way one faces: the tray chooses what",
+            c -> MarkActivity.begin(c.lighting().doing())),
+    PRESS_SWITCH(
+            WorkStage.LIGHTING,
+            "Press switches",
+            "M4 3 H14 V15 H4 Z M7 6 H11 V12 H7 Z M7 9 H11",
+            "A switch that is clicked lights the picture: its lights go on or off",
+            _ -> PressSwitch.begin()),
+    WALK_LIT(
+            WorkStage.LIGHTING,
+            "Walk it",
+            "M4 15 C4 11 9 12 9 9 C9 6 14 7 14 3 M3 15 a1 1 0 1 0 2 0 a1 1 0 1 0 -2 0 M13 3 a1 1 0 1 0 2 0 a1 1 0 1 0 -2 0",
+            "Walks a way after dark, step by step: what is lit, where one steps into the dark",
+            _ -> WalkLit.begin()),
 
     SET_LOOK(
             WorkStage.LOOK,

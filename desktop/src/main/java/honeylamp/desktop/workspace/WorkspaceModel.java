@@ -13,7 +13,7 @@ import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.desktop.gesture.Typed;
-import honeylamp.desktop.gesture.look.WalkWay;
+import honeylamp.desktop.gesture.look.Walking;
 import honeylamp.desktop.gesture.pick.MoveInFront;
 import honeylamp.desktop.gesture.pick.PickCaption;
 import honeylamp.desktop.gesture.pick.PickInFront;
@@ -174,7 +174,7 @@ public final class WorkspaceModel {
                 laid,
                 page(w),
                 () -> ShownPlan.page(cache.laidOut(w.plan()), w.worked(), w.stage()),
-                w.gesture() instanceof WalkWay walk
+                w.gesture() instanceof Walking walk && walk.isWanted()
                         ? shown.ways().to(new ShownPlan.Walk(laid.storey(), walk.from(), walk.to()))
                         : Optional.empty(),
                 w.gesture() instanceof PickCaption

@@ -8,6 +8,7 @@ import honeylamp.catalogue.PartKinds;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.storeys.FittingPlaces;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.gesture.Pointer.Keys;
 import honeylamp.desktop.gesture.draw.DrawBoundary;
@@ -17,12 +18,15 @@ import honeylamp.desktop.gesture.draw.Outlining;
 import honeylamp.desktop.gesture.draw.SetNorth;
 import honeylamp.desktop.gesture.look.CropView;
 import honeylamp.desktop.gesture.look.MeasureRound;
+import honeylamp.desktop.gesture.look.PressSwitch;
+import honeylamp.desktop.gesture.look.WalkLit;
 import honeylamp.desktop.gesture.pick.FacePoint;
 import honeylamp.desktop.gesture.pick.MakeLike;
 import honeylamp.desktop.gesture.pick.PickCaption;
 import honeylamp.desktop.gesture.pick.PickOnPage;
 import honeylamp.desktop.gesture.place.DrawMark;
 import honeylamp.desktop.gesture.place.LayUnits;
+import honeylamp.desktop.gesture.place.MarkActivity;
 import honeylamp.desktop.gesture.place.PlaceFitting;
 import honeylamp.desktop.gesture.place.PlacePart;
 import honeylamp.desktop.gesture.trace.AcceptLevel;
@@ -31,11 +35,13 @@ import honeylamp.desktop.gesture.trace.LevelPicture;
 import honeylamp.desktop.gesture.trace.NoteOnPicture;
 import honeylamp.desktop.gesture.trace.PutPoint;
 import honeylamp.desktop.gesture.trace.SquareUp;
+import honeylamp.edit.EveningEdits;
 import honeylamp.edit.NoteEdits;
 import honeylamp.edit.PageEdits;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.edit.UnitEdits;
 import honeylamp.geometry.Point;
+import honeylamp.plan.Doing;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.Fitting;
 import honeylamp.plan.FittingKind;
@@ -52,6 +58,7 @@ import honeylamp.plan.Structure;
 import honeylamp.plan.Surface;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.View;
+import honeylamp.takeoff.lighting.StarterLights;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import java.io.IOException;
@@ -544,5 +551,75 @@ class EachGestureTest {
             assertThat(rows.rows()).isEqualTo(2);
         });
         isDropped(hand);
+    }
+
+    @Test
+    void markActivity() {
+        var hand = new Hand(SailclothYard.plan(), MarkActivity.begin(Doing.DINING));
+        hand.click(9250, 1850); // the dining table
+        var on = hand.storey().activities().getLast();
+        assertThat(on.piece()).isPresent();
+        assertThat(hand.picked).containsExactly(on.id());
+        hand.drag(5500, 4800, 5500, 5800, Keys.NONE); // an entrance floor, facing north
+        var free = hand.storey().activities().getLast();
+        assertThat(free.piece()).isEmpty();
+        assertThat(free.facingDeg()).isEqualTo(90);
+        hand.take(hand.gesture.key(hand.scene(), Gesture.Key.TURN));
+        hand.click(5500, 4600);
+        assertThat(hand.storey().activities().getLast().facingDeg()).isEqualTo(45);
+        isDropped(hand);
+        assertThat(hand.commits).isEqualTo(3);
+    }
+
+    @Test
+    void pressSwitch() {
+        var plan = SailclothYard.plan();
+        var lit = StarterLights.of(plan, LaidPlan.of(plan).all().getFirst());
+        var hand = new Hand(lit, PressSwitch.begin());
+        hand.click(-90_000, -90_000);
+        assertThat(hand.complaint).contains("no switch and no light");
+        var light = lit.storeys().getFirst().fittings().stream()
+                .filter(f -> f.kind().isLight())
+                .findFirst()
+                .orElseThrow();
+        var at = FittingPlaces.of(hand.scene().geometry(), light).getFirst().at();
+        hand.click(at.x(), at.y());
+        var off = hand.plan
+                .presentation()
+                .views()
+                .getFirst()
+                .light()
+                .evening()
+                .orElseThrow()
+                .off();
+        assertThat(off)
+                .isEqualTo(EveningEdits.groups(lit).stream()
+                        .filter(g -> !light.groups().contains(g))
+                        .toList());
+        isDropped(hand);
+    }
+
+    @Test
+    void walkLit() {
+        var plan = SailclothYard.plan();
+        var lit = StarterLights.of(plan, LaidPlan.of(plan).all().getFirst());
+        var hand = new Hand(lit, WalkLit.begin());
+        hand.click(5300, 5300);
+        assertThat(hand.gesture.underWay()).isTrue();
+        hand.click(5200, 3000);
+        assertThat(((WalkLit) hand.gesture).isWanted()).isTrue();
+        assertThat(hand.gesture.readout(hand.scene()).hint()).contains("Looking");
+        hand.walked = Optional.of(Walked.of(
+                LaidPlan.of(lit).all().getFirst(),
+                Optional.of(new Point(5300, 5300)),
+                Optional.of(new Point(5200, 3000))));
+        assertThat(hand.gesture.readout(hand.scene()).hint()).startsWith("Step 1 of 2, Entrance");
+        hand.type();
+        assertThat(hand.gesture.readout(hand.scene()).hint()).startsWith("Step 2 of 2, Living room: lit");
+        assertThat(hand.gesture.sketch(hand.scene())).isNotEmpty();
+        hand.take(hand.gesture.key(hand.scene(), Gesture.Key.FLIP));
+        assertThat(((WalkLit) hand.gesture).at()).isZero();
+        isDropped(hand);
+        assertThat(hand.commits).isZero();
     }
 }

@@ -28,7 +28,7 @@ import java.util.Optional;
  * @param to where the way ends: the point clicked second, or a piece
  * @param seen whether ways are judged for those who step, or for those who do not
  */
-public record WalkWay(Optional<Point> from, Optional<Point> to, Seen seen) implements Gesture {
+public record WalkWay(Optional<Point> from, Optional<Point> to, Seen seen) implements Gesture, Walking {
     private static final Ask<Length> WIDTH = Ask.length("Least width");
     private static final Ask<Length> LENGTH = Ask.length("Length");
     private static final double SPOT_PX = 6;

@@ -1,6 +1,7 @@
 package honeylamp.desktop.gesture.pick;
 
 import honeylamp.geometry.Point;
+import honeylamp.plan.Activity;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Fitting;
 import honeylamp.plan.Furnishing;
@@ -30,6 +31,9 @@ public sealed interface Held {
 
     /** A light, a switch or an outlet, grabbed beside its place. */
     record Fit(Fitting fitting, Point fromPlace) implements Held {}
+
+    /** The mark of an activity, grabbed beside its place. */
+    record Done(Activity activity, Point fromPlace) implements Held {}
 
     /** A fixed part, grabbed beside its centre. */
     record Part(Structure part, Point fromCentre) implements Held {}

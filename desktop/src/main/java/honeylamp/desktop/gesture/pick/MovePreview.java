@@ -2,6 +2,7 @@ package honeylamp.desktop.gesture.pick;
 
 import honeylamp.derive.openings.ClearDistances;
 import honeylamp.derive.openings.OpeningCut;
+import honeylamp.derive.storeys.ActivityPlaces;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.gesture.Ask;
 import honeylamp.desktop.gesture.Difference;
@@ -14,6 +15,7 @@ import honeylamp.geometry.Point;
 import honeylamp.illustrate.sketch.FitSketch;
 import honeylamp.illustrate.sketch.PartSketches;
 import honeylamp.illustrate.sketch.Sketches;
+import honeylamp.plan.Activity;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Fitting;
 import honeylamp.plan.Furnishing;
@@ -56,6 +58,10 @@ final class MovePreview {
             }
             case Held.Piece piece -> size(scene, storey, piece.piece());
             case Held.Fit(var fitting, var _) -> fitted(scene, plan, fitting);
+            case Held.Done(var activity, var from) ->
+                ActivityPlaces.of(scene.geometry().storey(), activity)
+                        .map(at -> moved(scene, at.at().plus(from), pointer))
+                        .orElse(List.of());
             case Held.Part part -> moved(scene, part.part().at().point().plus(part.fromCentre()), pointer);
             case Held.OutlineCorner(var outline, var corner) -> {
                 var at = outline.corners().indexOf(corner);
@@ -126,6 +132,11 @@ final class MovePreview {
                 storey.elements()
                         .find(Fitting.class, fitting.id())
                         .map(f -> Sketches.newFitting(scene.frame(), scene.geometry(), f, scene.penMm()))
+                        .orElse(List.of());
+            case Held.Done(var activity, var _) ->
+                storey.elements()
+                        .find(Activity.class, activity.id())
+                        .map(a -> Sketches.newActivity(scene.frame(), scene.geometry(), a, scene.penMm()))
                         .orElse(List.of());
             case Held.Part(var part, var _) ->
                 storey.elements()

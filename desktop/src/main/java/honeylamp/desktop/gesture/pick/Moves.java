@@ -9,6 +9,7 @@ import honeylamp.derive.pointing.Snapping;
 import honeylamp.derive.pointing.TouchingWalls;
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Surroundings;
+import honeylamp.edit.ActivityEdits;
 import honeylamp.edit.FittingEdits;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.OpeningEdits;
@@ -86,6 +87,8 @@ final class Moves {
                                 p.minus(from),
                                 pointer.keys().control() ? 0 : scene.reachMm(),
                                 scene.units())));
+            case Held.Done(var activity, var from) ->
+                Outcome.done(ActivityEdits.moved(plan, storey, activity.id(), p.minus(from)));
             case Held.Part(var part, var fromCentre) -> {
                 var free = part.withAt(Position.of(p.minus(fromCentre)));
                 var shift = pointer.keys().control()
@@ -150,6 +153,7 @@ final class Moves {
             case Held.Hole _ -> "Move opening";
             case Held.Piece _ -> "Move furnishing";
             case Held.Fit _ -> "Move fitting";
+            case Held.Done _ -> "Move activity";
             case Held.Part _ -> "Move fixed part";
             case Held.OutlineCorner _ -> "Move corner of outline";
             case Held.WholeOutline _, Held.OnWall _ -> "Move outline";

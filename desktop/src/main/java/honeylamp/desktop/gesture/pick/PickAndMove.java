@@ -3,6 +3,7 @@ package honeylamp.desktop.gesture.pick;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.pointing.PieceHandles;
 import honeylamp.derive.snags.SwingJudgement;
+import honeylamp.derive.storeys.ActivityPlaces;
 import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;
@@ -12,6 +13,7 @@ import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.desktop.gesture.Typed;
 import honeylamp.desktop.gesture.TypedMove;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.ActivityEdits;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.Grouping;
 import honeylamp.edit.StructureEdits;
@@ -22,6 +24,7 @@ import honeylamp.geometry.Point;
 import honeylamp.illustrate.sketch.ClearOfIt;
 import honeylamp.illustrate.sketch.FitSketch;
 import honeylamp.illustrate.sketch.Sketches;
+import honeylamp.plan.Activity;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Fitting;
@@ -169,6 +172,11 @@ public record PickAndMove(
                 piece(scene, piece).map(f -> new Held.Piece(f, p.minus(f.at().point())));
             case ElementId.FittingId fitting ->
                 storey.elements().find(Fitting.class, fitting).flatMap(f -> grabFitting(scene, f, p));
+            case ElementId.ActivityId mark ->
+                storey.elements()
+                        .find(Activity.class, mark)
+                        .flatMap(a -> ActivityPlaces.of(storey, a))
+                        .map(at -> new Held.Done(at.activity(), p.minus(at.at())));
             case ElementId.StructureId part ->
                 storey.elements().find(Structure.class, part).map(x -> new Held.Part(x, p.minus(x.at().point())));
             case ElementId.GroundId ground ->
@@ -311,7 +319,7 @@ public record PickAndMove(
             case SITE ->
                 element instanceof Ground || element instanceof Structure s && s.form() instanceof Structure.ParkingBay;
             case REGIONS -> element instanceof Region;
-            case FITTINGS -> element instanceof Fitting;
+            case FITTINGS -> element instanceof Fitting || element instanceof Activity;
             case UNDERLAYS -> false; // a picture lies under everything: a box over the plan would always take it
         };
     }
@@ -341,14 +349,26 @@ public record PickAndMove(
                                 || isFree(scene, id));
     }
 
-    /** Whether something is a fitting with a place of its own. */
+    /** Whether something is a fitting or an activity with a place of its own. */
     private static boolean isFree(Surroundings scene, ElementId id) {
         return scene.geometry()
                 .storey()
                 .elements()
-                .find(Fitting.class, id)
-                .filter(f -> !f.places().isEmpty())
+                .find(id)
+                .filter(e -> e instanceof Fitting || e instanceof Activity)
+                .filter(e -> !e.places().isEmpty())
                 .isPresent();
+    }
+
+    /** Activities that are picked face an eighth of a turn farther. */
+    private Reply turnedActivities(Surroundings scene) {
+        var plan = scene.plan();
+        for (var id : scene.selection()) {
+            if (id instanceof ElementId.ActivityId mark) {
+                plan = ActivityEdits.change(plan, scene.storey(), mark, a -> a.facing(a.facingDeg() + 45));
+            }
+        }
+        return plan == scene.plan() ? Reply.to(this) : Reply.commit(this, plan, "Turn activity");
     }
 
     @Override
@@ -362,6 +382,9 @@ public record PickAndMove(
         if (key == Key.TURN && !pieces.isEmpty()) {
             return Reply.commit(
                     this, FurnishingEdits.turnBy(scene.plan(), scene.storey(), pieces, 90), "Turn furnishing");
+        }
+        if (key == Key.TURN && reach == Reach.FITTINGS) {
+            return turnedActivities(scene);
         }
         var parts = scene.selection().stream()
                 .filter(ElementId.StructureId.class::isInstance)
@@ -420,7 +443,7 @@ public record PickAndMove(
                     case REGIONS ->
                         "Click a region, on a wall at the wall's face; drag it, or a corner of one on a floor.";
                     case FITTINGS ->
-                        "Click a light, a switch or an outlet, or draw a box; drag it. Lights and switches picked together are linked.";
+                        "Click a light, a switch, an outlet or an activity, or draw a box; drag it. Lights and switches picked together are linked.";
                     case UNDERLAYS -> "Click the picture to pick it.";
                 });
     }

@@ -117,14 +117,26 @@ public record PlaceFitting(
         var p = pointer.get().at();
         var reach = pointer.get().keys().control() ? 0 : scene.reachMm();
         if (chosen.spreadOfKind() == Spread.ONE) {
-            return FittingSpot.at(scene.geometry(), chosen.kind(), p, height, reach, scene.units())
+            return FittingSpot.at(scene.geometry(), chosen.kind(), p, usual(scene), reach, scene.units())
                     .map(spot -> new Aimed(on(scene, spot.on()), spot.caught(), ""));
         }
         return row(scene, p).map(row -> new Aimed(on(scene, row.on()), row.along(), row.words(scene.units())));
     }
 
+    /** The height that was typed, or that the plan has for such fittings. */
+    private Optional<Length> usual(Surroundings scene) {
+        return height.or(() -> scene.plan().lighting().height(chosen.kind()));
+    }
+
     private Optional<FittingRow> row(Surroundings scene, Point p) {
-        var rows = new FittingRow.Finder(scene.geometry(), chosen.kind(), height, asked, turnDeg, scene.units());
+        var rows = new FittingRow.Finder(
+                scene.geometry(),
+                chosen.kind(),
+                height,
+                asked,
+                turnDeg,
+                scene.plan().lighting(),
+                scene.units());
         return switch (chosen.spreadOfKind()) {
             case ROOM -> rows.inRoom(p);
             case ALONG -> rows.along(p);
@@ -171,7 +183,8 @@ public record PlaceFitting(
         });
         fields.add(new Readout.Field(
                 HEIGHT,
-                height.or(() -> Fittings.height(chosen.kind(), scene.units()))
+                usual(scene)
+                        .or(() -> Fittings.height(chosen.kind(), scene.units()))
                         .map(h -> LengthText.rounded(h, scene.units()))
                         .orElse("ceiling")));
         return new Readout(

@@ -15,6 +15,7 @@ import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Edging;
 import honeylamp.edit.SettingOutEdits;
 import honeylamp.edit.WallEdits.End;
+import honeylamp.plan.Activity;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
@@ -205,7 +206,12 @@ public final class Card extends VBox {
             case ElementId.FittingId id ->
                 storey.elements()
                         .find(Fitting.class, id)
-                        .map(f -> new FittingCard(model, parts).of(List.of(f)))
+                        .map(f -> new FittingCard(model, window, parts).of(List.of(f)))
+                        .orElse(List.of());
+            case ElementId.ActivityId id ->
+                storey.elements()
+                        .find(Activity.class, id)
+                        .map(new ActivityCard(model, parts)::of)
                         .orElse(List.of());
             case ElementId.UnitCopyId id ->
                 model.scene().copies().stream()
@@ -354,7 +360,7 @@ public final class Card extends VBox {
                 .filter(f -> now.selection().contains(f.id()))
                 .toList();
         if (fittings.size() == now.selection().size()) {
-            return new FittingCard(model, parts).of(fittings);
+            return new FittingCard(model, window, parts).of(fittings);
         }
         if (now.selection().stream().allMatch(ElementId.RoomId.class::isInstance)) {
             out.addAll(new UnitCard(model, parts).making(now));

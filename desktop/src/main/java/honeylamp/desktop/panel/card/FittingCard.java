@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel.card;
 
 import honeylamp.derive.storeys.FittingPlaces;
+import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.panel.part.NumberField;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.panel.part.WordField;
@@ -36,7 +37,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 
 /** Lights, switches and outlets: what they are, where, what light they give, what switches them. */
-record FittingCard(WorkspaceModel model, CardFields parts) {
+record FittingCard(WorkspaceModel model, WindowActions window, CardFields parts) {
     /** What is told of fittings that are picked, one or several. */
     List<Node> of(List<Fitting> picked) {
         var out = new ArrayList<Node>();
@@ -305,7 +306,7 @@ record FittingCard(WorkspaceModel model, CardFields parts) {
                         now.beamDeg(),
                         new Figures(Emission.LEAST_BEAM_DEG, 360, 1),
                         "\u00b0",
-                        v -> shine(picked, e -> e.withBeamDeg(v))),
+                        v -> shine(picked, e -> e.withBeamDeg(v).withCurve(List.of()))),
                 number(
                         "Colour",
                         "fitting-kelvin",
@@ -313,7 +314,16 @@ record FittingCard(WorkspaceModel model, CardFields parts) {
                         Figures.whole(Emission.LEAST_KELVIN, Emission.MOST_KELVIN),
                         "K",
                         n -> shine(picked, e -> e.withKelvin((int) n))),
-                dims);
+                dims,
+                Widgets.button(
+                        "Light from a file",
+                        "fitting-from-file",
+                        "Shines as a photometric file of IES LM-63 says, planes averaged",
+                        window::lightFromFile),
+                Widgets.quiet(
+                        now.curve().isEmpty()
+                                ? "Its light is reckoned from its beam."
+                                : "Its light is as it was measured; a typed beam takes that away."));
     }
 
     private void shine(List<Fitting> picked, UnaryOperator<Emission> change) {

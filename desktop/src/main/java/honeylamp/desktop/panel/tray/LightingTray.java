@@ -4,6 +4,7 @@ import honeylamp.catalogue.Fittings;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.NewFitting;
 import honeylamp.desktop.gesture.NewFitting.Spread;
+import honeylamp.desktop.gesture.NewLighting;
 import honeylamp.desktop.panel.part.Catalogue;
 import honeylamp.desktop.panel.part.Catalogue.Entry;
 import honeylamp.desktop.panel.part.Catalogue.Group;
@@ -15,8 +16,12 @@ import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.drawing.Drawing;
+import honeylamp.edit.EveningEdits;
 import honeylamp.illustrate.sketch.Samples;
+import honeylamp.plan.Annotation.Brightness;
 import honeylamp.plan.FittingKind;
+import honeylamp.plan.Light.Evening;
+import honeylamp.plan.LightingRules;
 import honeylamp.plan.Wall.Works;
 import honeylamp.store.AtHand;
 import honeylamp.takeoff.lighting.LightingViews;
@@ -26,6 +31,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
@@ -36,30 +42,55 @@ record LightingTray(WorkspaceModel model, WindowActions window, Thumbnails thumb
     /**
      * What is shown.
      *
-     * @param isPlacing whether what is chosen is put in next
+     * @param groups of all lights of the plan
      * @param isOnView whether the view worked on is one for lights
      */
-    record Part(NewFitting chosen, boolean isPlacing, boolean isOnView, UnitSystem units, List<AtHand> atHand) {}
+    record Part(
+            NewFitting chosen,
+            NewLighting lighting,
+            Tool tool,
+            boolean isOnView,
+            UnitSystem units,
+            LightingRules rules,
+            Brightness brightness,
+            Optional<Evening> evening,
+            List<Integer> groups,
+            List<AtHand> atHand) {
+        boolean isPlacing() {
+            return tool == Tool.PLACE_FITTING;
+        }
+    }
 
     @Override
     public Part part(Workspace now) {
         return new Part(
                 now.choices().fitting(),
-                now.tool() == Tool.PLACE_FITTING,
+                now.choices().lighting(),
+                now.tool(),
                 LightingViews.isOne(now.view()),
                 now.plan().units(),
+                now.plan().lighting(),
+                now.view().annotation().brightness(),
+                now.view().light().evening(),
+                EveningEdits.groups(now.plan()),
                 catalogue.atHand());
     }
 
     @Override
     public List<Node> pinned(Part part) {
         var out = new ArrayList<Node>();
+        out.add(steps().node(part.lighting().step(), part.isOnView()));
         out.add(Widgets.toggle(
-                part.isOnView() ? "On the lighting view" : "Lighting view",
-                "lighting-view",
-                "The storey in light grey with lights in full, on a page of its own; a second press goes back",
-                part.isOnView(),
-                window.commands().of("lighting-view").action()));
+                "Rules",
+                "lighting-show-rules",
+                "Spacing, reach, sockets, light that is wanted, usual heights",
+                part.lighting().step() == NewLighting.Step.RULES,
+                () -> model.chooseWithin(model.now()
+                        .choices()
+                        .withLighting(model.now().choices().lighting().withStep(NewLighting.Step.RULES)))));
+        if (part.lighting().step() != NewLighting.Step.FITTINGS) {
+            return out;
+        }
         out.add(Widgets.button(
                 "First lights for this storey",
                 "propose-lights",
@@ -84,6 +115,21 @@ record LightingTray(WorkspaceModel model, WindowActions window, Thumbnails thumb
 
     @Override
     public List<Node> nodes(Part part) {
+        return switch (part.lighting().step()) {
+            case ACTIVITIES ->
+                new ActivityFields(model, window, steps()).nodes(part.lighting(), part.tool() == Tool.MARK_ACTIVITY);
+            case SOURCES -> new SourceFields(model, steps()).nodes(part.brightness());
+            case FITTINGS -> fittings(part);
+            case SWITCHES -> new SwitchFields(model, window, steps()).nodes(part.evening(), part.groups());
+            case RULES -> new LightingRuleFields(model).nodes(part.rules(), part.units());
+        };
+    }
+
+    private LightingSteps steps() {
+        return new LightingSteps(model, window);
+    }
+
+    private List<Node> fittings(Part part) {
         var out = new ArrayList<Node>();
         out.add(catalogue.of(Arrays.stream(FittingKind.Group.values())
                 .map(group -> new Group(
@@ -114,7 +160,9 @@ record LightingTray(WorkspaceModel model, WindowActions window, Thumbnails thumb
                 kind.key(),
                 key,
                 kind.label(),
-                Fittings.height(kind, part.units())
+                part.rules()
+                        .height(kind)
+                        .or(() -> Fittings.height(kind, part.units()))
                         .map(h -> LengthText.rounded(h, part.units()))
                         .orElse("ceiling"),
                 () -> thumbnails.view(key, sample, Samples.FITTING_MM),
