@@ -2,6 +2,7 @@ package honeylamp.demo;
 
 import honeylamp.demo.place.BoatShed;
 import honeylamp.demo.place.JointSheet;
+import honeylamp.demo.place.Lamplit;
 import honeylamp.demo.place.OpeningSheet;
 import honeylamp.demo.place.PieceSheet;
 import honeylamp.demo.place.QuillbackLane;
@@ -48,6 +49,12 @@ public final class DemoFiles {
     /** The file name of the tea room's plan. */
     public static final String TEA_ROOM = "quillback-lane.honeylamp";
 
+    /** The file name of the tea room's lighting and power plan. */
+    public static final String TEA_ROOM_LIGHTS = "quillback-lane-lights.honeylamp";
+
+    /** The file name of the flat in the evening. */
+    public static final String EVENING = "sailcloth-yard-evening.honeylamp";
+
     /** The file name of the sheet of joints. */
     public static final String JOINTS = "joints.honeylamp";
 
@@ -69,6 +76,10 @@ public final class DemoFiles {
         Files.write(folder.resolve(SHED_READINGS), BoatShed.readings());
         var teaRoom = PlanDocument.of(QuillbackLane.plan());
         PlanFile.save(teaRoom, Preview.png(teaRoom.plan()), folder.resolve(TEA_ROOM));
+        var lights = PlanDocument.of(Lamplit.quillbackLane());
+        PlanFile.save(lights, Preview.png(lights.plan()), folder.resolve(TEA_ROOM_LIGHTS));
+        var evening = PlanDocument.of(Lamplit.sailclothYard());
+        PlanFile.save(evening, Preview.png(evening.plan()), folder.resolve(EVENING));
         var joints = PlanDocument.of(JointSheet.plan());
         PlanFile.save(joints, Preview.png(joints.plan()), folder.resolve(JOINTS));
     }

@@ -3,7 +3,9 @@ package honeylamp.desktop;
 import honeylamp.catalogue.TierSets;
 import honeylamp.demo.Demo;
 import honeylamp.demo.LooksPicture;
+import honeylamp.demo.place.Lamplit;
 import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.gesture.NewLighting;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Viewport;
@@ -14,10 +16,12 @@ import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.Lamp;
+import honeylamp.plan.Annotation.Brightness;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.RoomPairs;
 import honeylamp.plan.Stair;
 import honeylamp.store.Origin;
+import honeylamp.store.PlanDocument;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -104,6 +108,7 @@ final class PictureWalk {
         shots.add(new Shot("11-site", this::site));
         shots.add(new Shot("12-walls-from-the-front", this::elevations));
         shots.add(new Shot("16-lighting", this::lighting));
+        shots.add(new Shot("17-evening", this::evening));
     }
 
     /** Draft over the underlay, a wall chain half drawn. */
@@ -146,16 +151,30 @@ final class PictureWalk {
     }
 
     /** The bathroom tiled: its plan and its walls on a page, and what to order. */
+    /** The flat with its lights, and how bright they make it. */
     private void lighting(WorkspaceModel model) {
-        try {
-            model.open(Origin.of(Demo.SAILCLOTH_YARD.document()));
-        } catch (IOException e) {
-            throw new UncheckedIOException("the demo cannot be made", e);
-        }
+        model.open(Origin.of(PlanDocument.of(Lamplit.sailclothYard())));
         model.light(Lamp.LIT);
         window.actions().commands().of("lighting-view").action().run();
-        window.actions().commands().of("propose-lights").action().run();
+        model.annotate("Tell how bright it is", a -> a.withBrightness(Brightness.LINES));
+        steps(model, NewLighting.Step.SOURCES);
         window.actions().showSheet();
+    }
+
+    /** The same in the evening. */
+    private void evening(WorkspaceModel model) {
+        model.open(Origin.of(PlanDocument.of(Lamplit.sailclothYard())));
+        model.light(Lamp.LIT);
+        model.go(WorkStage.LIGHTING);
+        steps(model, NewLighting.Step.SWITCHES);
+        model.go(WorkStage.SHEET);
+        model.go(WorkStage.LOOK);
+        window.actions().showSheet();
+    }
+
+    private static void steps(WorkspaceModel model, NewLighting.Step step) {
+        var choices = model.now().choices();
+        model.chooseWithin(choices.withLighting(choices.lighting().withStep(step)));
     }
 
     private void elevations(WorkspaceModel model) {

@@ -1,20 +1,25 @@
 package honeylamp.derive.lighting;
 
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.function.DoubleUnaryOperator;
 
 /** How far one sees from a point all around: up to walls, and past what is not as tall as one looks over it. */
 public final class Sight {
     private static final int ANGLES = 1024;
 
+    private static final double HAIR_MM = 1e-6;
+
     private final Point from;
     private final double heightMm;
     private final double[] walls;
     private final List<Blind> blinds;
+
+    /** How far the nearest tall piece is at each angle. */
+    private final double[] nearest;
 
     /**
      * What a tall piece hides.
@@ -28,6 +33,13 @@ public final class Sight {
         this.heightMm = heightMm;
         this.walls = walls;
         this.blinds = blinds;
+        this.nearest = new double[ANGLES];
+        Arrays.fill(nearest, Double.POSITIVE_INFINITY);
+        for (var blind : blinds) {
+            for (var k = 0; k < ANGLES; k++) {
+                nearest[k] = Math.min(nearest[k], blind.near[k]);
+            }
+        }
     }
 
     /** What is seen from a point at a height, no farther than so far. */
@@ -82,9 +94,14 @@ public final class Sight {
         }
     }
 
-    /** The farthest that anything is seen. */
-    public double farthestMm() {
-        return Arrays.stream(walls).max().orElse(0);
+    /** The box around all that is seen, in plan mm. */
+    public Box bounds() {
+        var ends = new ArrayList<Point>(ANGLES);
+        for (var k = 0; k < ANGLES; k++) {
+            ends.add(from.plus(
+                    new Point(Math.cos(2 * Math.PI * k / ANGLES), Math.sin(2 * Math.PI * k / ANGLES)).times(walls[k])));
+        }
+        return Box.around(ends);
     }
 
     /**
@@ -94,34 +111,64 @@ public final class Sight {
      * @param softMm so wide are the edges of what walls hide; 0 for a sharp edge
      */
     public double share(Point place, double placeMm, double softMm) {
-        var way = place.minus(from);
-        var far = way.length();
-        var middle = (int) Math.round(Math.atan2(way.y(), way.x()) / (2 * Math.PI) * ANGLES);
-        return softMm == 0
-                ? seen(Math.floorMod(middle, ANGLES), far, placeMm, gap -> gap >= -1e-6 ? 1 : 0)
-                : soft(middle, far, placeMm, softMm);
+        var east = place.x() - from.x();
+        var north = place.y() - from.y();
+        var far = Math.sqrt(east * east + north * north);
+        var middle = angle(east, north);
+        if (softMm == 0) {
+            var angle = middle & ANGLES - 1;
+            return walls[angle] - far >= -HAIR_MM && isOver(angle, far, placeMm) ? 1 : 0;
+        }
+        return soft(middle, far, placeMm, softMm);
+    }
+
+    /**
+     * The number of the angle nearest to a direction: the arc tangent as a polynomial, wrong by less than 0.0004, a
+     * fifteenth of the step between two angles.
+     *
+     * @see "S. Rajan et al., Efficient approximations for the arctangent function, IEEE Signal Process. Mag. 23(3), 2006"
+     */
+    private static int angle(double east, double north) {
+        var x = Math.abs(east);
+        var y = Math.abs(north);
+        var most = Math.max(x, y);
+        if (most == 0) {
+            return 0;
+        }
+        var a = Math.min(x, y) / most;
+        var s = a * a;
+        var turn = ((-0.0464964749 * s + 0.15931422) * s - 0.327622764) * s * a + a;
+        turn = y > x ? Math.PI / 2 - turn : turn;
+        turn = east < 0 ? Math.PI - turn : turn;
+        return (int) Math.rint((north < 0 ? -turn : turn) / (2 * Math.PI) * ANGLES);
     }
 
     private double soft(int middle, double far, double placeMm, double softMm) {
         var sum = 0.0;
         for (var k = -2; k <= 2; k++) {
-            sum += seen(Math.floorMod(middle + k, ANGLES), far, placeMm, gap -> Math.clamp(gap / softMm + 0.5, 0, 1));
+            var angle = middle + k & ANGLES - 1;
+            var share = Math.clamp((walls[angle] - far) / softMm + 0.5, 0, 1);
+            if (share > 0 && isOver(angle, far, placeMm)) {
+                sum += share;
+            }
         }
         return sum / 5;
     }
 
-    /** @param of how much is seen of what is so far nearer than the wall behind it */
-    private double seen(int angle, double far, double placeMm, DoubleUnaryOperator of) {
-        var share = of.applyAsDouble(walls[angle] - far);
+    /** Whether one looks over, or under, all that stands before a place. */
+    private boolean isOver(int angle, double far, double placeMm) {
+        if (nearest[angle] >= far) {
+            return true;
+        }
         for (var blind : blinds) {
             var near = blind.near[angle];
-            if (share > 0 && near < far) {
+            if (near < far) {
                 var at = heightMm + (placeMm - heightMm) * near / far;
                 if (at < blind.topMm && at > blind.bottomMm) {
-                    return 0;
+                    return false;
                 }
             }
         }
-        return share;
+        return true;
     }
 }

@@ -202,8 +202,17 @@ public final class BrightnessArt {
             within.add(i);
         }
         within.sort(Comparator.comparingDouble(room::at));
-        within.stream().anyMatch(i -> number(room, i % room.columns(), i / room.columns(), out));
-        within.reversed().stream().anyMatch(i -> number(room, i % room.columns(), i / room.columns(), out));
+        first(room, within, out);
+        first(room, within.reversed(), out);
         return out;
+    }
+
+    /** Writes the number of the first point at which there is room for it. */
+    private void first(LuxGrid room, List<Integer> points, List<Mark> out) {
+        for (var i : points) {
+            if (number(room, i % room.columns(), i / room.columns(), out)) {
+                return;
+            }
+        }
     }
 }

@@ -11,6 +11,7 @@ import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Fitting;
 import honeylamp.plan.FittingKind;
 import honeylamp.plan.FittingKind.Mount;
+import honeylamp.plan.Role;
 import honeylamp.plan.TextRole;
 import honeylamp.plan.Wall.Works;
 import java.util.ArrayList;
@@ -26,6 +27,9 @@ public final class FittingArt {
     private static final double NUMBER_AWAY_MM = 2.3;
 
     private static final double AIR_MM = 0.25;
+
+    /** Over walls and links numbers are read by the paper around them. */
+    private static final double HALO_MM = 0.25;
 
     private final PaperFrame frame;
     private final Pens pens;
@@ -100,7 +104,7 @@ public final class FittingArt {
                             .findFirst()
                             .orElse(places.getFirst());
                     written.add(box(text));
-                    out.add(text);
+                    out.add(new Mark.Haloed(text, HALO_MM, pens.ink(Role.PAPER)));
                 });
             }
         }

@@ -4,13 +4,14 @@ import honeylamp.derive.lighting.LampPoint;
 import honeylamp.derive.lighting.Lit;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.StoreyGeometry;
-import honeylamp.geometry.Box;
 import honeylamp.illustrate.shade.Solids.Solid;
 import honeylamp.plan.Light.Evening;
 import java.awt.Rectangle;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.IntStream;
 
 /**
@@ -49,6 +50,7 @@ final class EveningLight {
     private final List<Lit.Seen> lamps;
     private final float[] tops;
     private final float[][] lux;
+    private final Map<Lit.Seen, Rectangle> reaches = new IdentityHashMap<>();
 
     private EveningLight(StoreyGeometry geometry, ShadeGrid grid, List<Lit.Seen> lamps, float[] tops) {
         this.geometry = geometry;
@@ -84,6 +86,7 @@ final class EveningLight {
 
     private void fill() {
         givenBack();
+        lamps.forEach(l -> reaches.put(l, grid.pixels(l.sight().bounds().grown(SOFT_MM))));
         IntStream.range(0, grid.height()).parallel().forEach(row -> lamps.forEach(lamp -> shine(lamp, row)));
         for (var i = 0; i < grid.count(); i++) {
             show(i);
@@ -130,12 +133,7 @@ final class EveningLight {
 
     private void shine(Lit.Seen seen, int row) {
         var lamp = seen.lamp();
-        var far = seen.sight().farthestMm();
-        var reach = grid.pixels(new Box(
-                lamp.at().x() - far,
-                lamp.at().y() - far,
-                lamp.at().x() + far,
-                lamp.at().y() + far));
+        var reach = Objects.requireNonNull(reaches.get(seen));
         if (row < reach.y || row >= reach.y + reach.height) {
             return;
         }

@@ -42,6 +42,9 @@ public final class LampLight {
 
     private static final double UNDER_WORDS = 1.4;
 
+    /** Under dark words in a dark room there is less: enough to read them, and no pool of its own. */
+    private static final double UNDER_DARK_WORDS = 0.75;
+
     private final ShadeGrid grid;
     private final float[][] light;
 
@@ -95,10 +98,9 @@ public final class LampLight {
         var out = isFitted(geometry)
                 ? new LampLight(grid, EveningLight.of(geometry, asked.evening, asked.pieces, grid))
                 : spotted(geometry, grid);
+        var least = asked.outside == Outside.DUSK ? UNDER_DARK_WORDS : UNDER_WORDS;
         words.forEach(box -> out.under(
-                box,
-                WORD_SOFT_MM,
-                (light, full, soft) -> Math.max(light, light + soft * (UNDER_WORDS * full - light))));
+                box, WORD_SOFT_MM, (light, full, soft) -> Math.max(light, light + soft * (least * full - light))));
         outdoors.forEach(box -> out.under(box, DARK_SOFT_MM, (light, full, soft) -> light * (1 - soft)));
         return new Mark.Clip(
                 clip, List.of(new Mark.Image(out.pixels(out.inside(geometry), asked.outside), grid.where())));

@@ -282,7 +282,7 @@ public record OtherWords(
     private static List<Mark> fittings(LaidView view, PaperFrame frame, Pens pens, Remembered remembered) {
         var geometry = view.storey().geometry();
         var storey = geometry.storey();
-        var isTagged = view.view().seen().shows(Kind.TAGS);
+        var isTagged = view.view().showing().shows(Kind.TAGS);
         return remembered.answerOf(
                 About.FITTINGS,
                 List.of(

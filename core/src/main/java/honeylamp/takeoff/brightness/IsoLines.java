@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /**
  * Lines of equal light through the points of a grid: each cell is crossed where the light of its corners lies on both sides
@@ -90,7 +91,7 @@ public final class IsoLines {
             var others = joined.getOrDefault(at, List.of());
             if (!others.isEmpty()) {
                 var to = others.removeFirst();
-                joined.get(to).remove(at);
+                Objects.requireNonNull(joined.get(to)).remove(at);
                 next.add(to);
             }
         }

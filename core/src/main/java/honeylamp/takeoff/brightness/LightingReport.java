@@ -23,13 +23,15 @@ import java.util.function.BooleanSupplier;
  * @param layers where light should come from, room by room
  * @param rooms how bright they are
  * @param walks the ways of the night; none until there are switches
+ * @param dark corners on them
  */
 public record LightingReport(
         List<Step> steps,
         List<ActivityProposal> proposals,
         List<LightLayers> layers,
         List<RoomLight> rooms,
-        List<LitWalk.Named> walks) {
+        List<LitWalk.Named> walks,
+        List<DarkPlace> dark) {
     /**
      * A step of the work.
      *
@@ -44,6 +46,7 @@ public record LightingReport(
         layers = List.copyOf(layers);
         rooms = List.copyOf(rooms);
         walks = List.copyOf(walks);
+        dark = List.copyOf(dark);
     }
 
     /**
@@ -59,13 +62,14 @@ public record LightingReport(
         var walks = wanted.getAsBoolean() && hasSwitches(storey)
                 ? LitWalk.byNight(Ways.of(storey, wanted))
                 : List.<LitWalk.Named>of();
+        var dark = wanted.getAsBoolean() ? DarkPlace.on(storey, rules, walks) : List.<DarkPlace>of();
         var steps = List.of(
                 base(storey),
                 activities(storey, proposals),
                 sources(storey, layers),
                 fittings(storey),
-                switches(storey, snags, walks));
-        return new LightingReport(steps, proposals, layers, RoomLight.of(storey, rules, _ -> true), walks);
+                switches(storey, snags, walks, dark));
+        return new LightingReport(steps, proposals, layers, RoomLight.of(storey, rules, _ -> true), walks, dark);
     }
 
     private static boolean hasSwitches(LaidStorey storey) {
@@ -115,15 +119,15 @@ public record LightingReport(
                 lit + " of " + rooms.size() + " rooms have lights");
     }
 
-    private static Step switches(LaidStorey storey, List<Snag> snags, List<LitWalk.Named> walks) {
+    private static Step switches(LaidStorey storey, List<Snag> snags, List<LitWalk.Named> walks, List<DarkPlace> dark) {
         if (!hasSwitches(storey)) {
             return new Step("Switches, sockets, walk", false, "no switch yet");
         }
         var good = walks.stream().filter(w -> w.walk().isGood()).count();
         return new Step(
                 "Switches, sockets, walk",
-                snags.isEmpty() && good == walks.size(),
-                (snags.isEmpty() ? "nothing to mend" : snags.size() + " to mend")
+                snags.isEmpty() && dark.isEmpty() && good == walks.size(),
+                (snags.isEmpty() && dark.isEmpty() ? "nothing to mend" : snags.size() + dark.size() + " to mend")
                         + (walks.isEmpty() ? "" : ", " + good + " of " + walks.size() + " ways lit"));
     }
 }

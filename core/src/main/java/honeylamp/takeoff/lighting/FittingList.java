@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * All fittings of a plan, room by room, those alike in one row with their number.
@@ -52,6 +53,10 @@ public record FittingList(List<Row> rows) {
             List<Integer> groups,
             int circuit,
             int priceCents) {
+        private Alike inGroups(List<Integer> others) {
+            return new Alike(room, kind, emission, product, works, others, circuit, priceCents);
+        }
+
         static Alike of(Fitting f, String room) {
             return new Alike(
                     room,
@@ -87,6 +92,14 @@ public record FittingList(List<Row> rows) {
             return (long) alike.priceCents * count;
         }
 
+        private Row plus(Row other) {
+            var groups = Stream.concat(alike.groups.stream(), other.alike.groups.stream())
+                    .distinct()
+                    .sorted()
+                    .toList();
+            return new Row(storey, first, alike.inGroups(groups), count + other.count);
+        }
+
         private boolean stands() {
             return alike.works != Works.REMOVED;
         }
@@ -115,7 +128,7 @@ public record FittingList(List<Row> rows) {
                         (a, b) -> new Row(a.storey, a.first, a.alike, a.count + b.count));
             }
         }
-        return rows.values().stream()
+        return switchesOfRooms(rows.values()).stream()
                 .sorted(Comparator.comparing((Row r) -> r.alike.room)
                         .thenComparing(r -> r.alike.kind)
                         .thenComparing(r -> r.alike.works)
@@ -123,6 +136,15 @@ public record FittingList(List<Row> rows) {
                         .thenComparing(r -> r.alike.circuit)
                         .thenComparing(r -> r.alike.product))
                 .toList();
+    }
+
+    /** Switches of a room that are alike stand in one row with the groups of all of them. */
+    private static Collection<Row> switchesOfRooms(Collection<Row> rows) {
+        Map<Alike, Row> out = new LinkedHashMap<>();
+        for (var row : rows) {
+            out.merge(row.alike.kind.isSwitch() ? row.alike.inGroups(List.of()) : row.alike, row, Row::plus);
+        }
+        return out.values();
     }
 
     /**

@@ -36,6 +36,7 @@ public final class LightingViews {
                     Kind.DIMENSIONS,
                     Kind.ROOM_NAMES,
                     Kind.NOTES,
+                    Kind.ACTIVITIES,
                     Kind.TAGS),
             Set.of());
 
@@ -76,6 +77,7 @@ public final class LightingViews {
                 .name(name(plan, storey))
                 .subject(new StoreyPlan(storey))
                 .look(lookId)
+                .light(model.light().withEvening(Optional.empty()))
                 .showing(SHOWING)
                 .annotation(model.annotation().withWords(Annotation.Words.LEFT_OUT))
                 .moved(List.of())

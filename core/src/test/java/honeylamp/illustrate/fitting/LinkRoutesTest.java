@@ -2,13 +2,29 @@ package honeylamp.illustrate.fitting;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import honeylamp.TestPlans;
+import honeylamp.derive.openings.LeafSweep;
+import honeylamp.derive.storeys.FittingPlaces;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.RoomEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Opening.Hand;
+import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.takeoff.lighting.StarterLights;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** Links keep off doors and words, whatever stands where; the same papers give the same curves. */
@@ -107,6 +123,83 @@ class LinkRoutesTest {
                 }
             }
             assertThat(paper.links()).isEqualTo(links);
+        }
+    }
+
+    /** Two rows of rooms of any widths with doors anywhere, lit by first lights, with names written in them. */
+    private static Plan randomHouse(Random random) {
+        var wide = 9000 + random.nextInt(6000);
+        var plan = TestPlans.clearRectangle(wide, 8000);
+        plan = TestPlans.walled(plan, 0, 4000, wide, 4000, TestPlans.PARTITION);
+        var at = 2600 + random.nextInt(2000);
+        while (at < wide - 2500) {
+            plan = TestPlans.walled(plan, at, 0, at, 4000, TestPlans.PARTITION);
+            var wall = plan.storeys().getFirst().walls().size() - 1;
+            plan = TestPlans.opening(
+                    plan,
+                    wall,
+                    OpeningKind.DOOR,
+                    300 + random.nextInt(2500),
+                    885,
+                    random.nextBoolean() ? Hand.FIRST : Hand.SECOND,
+                    random.nextBoolean() ? Swing.LEFT : Swing.RIGHT);
+            at += 2600 + random.nextInt(2500);
+        }
+        plan = TestPlans.opening(plan, 4, OpeningKind.DOOR, 400 + random.nextInt(1800), 885, Hand.FIRST, Swing.LEFT);
+        for (var room : TestPlans.geometry(plan).rooms()) {
+            var middle = room.outline().bounds().centre();
+            plan = RoomEdits.mark(
+                            plan,
+                            TestPlans.storey(plan),
+                            Position.of(middle),
+                            "Room " + Math.round(middle.x()),
+                            Finish.of("wide-oak"))
+                    .plan();
+        }
+        return StarterLights.of(plan, TestPlans.laid(plan));
+    }
+
+    private static boolean isOff(Ring ring, Point end) {
+        return !ring.contains(end) && ring.edgeDistance(end) >= 0.5;
+    }
+
+    /** A name near a place, where no symbol is. */
+    private static Optional<Box> freeWord(Point near, List<Box> symbols) {
+        return Stream.of(0, 6, -6, 12, -12, 18, -18)
+                .map(y -> new Box(near.x() - 9, near.y() + y - 2, near.x() + 9, near.y() + y + 2))
+                .filter(box -> symbols.stream().noneMatch(box.grown(2.5)::meets))
+                .findFirst();
+    }
+
+    @Test
+    void noneCrossesALeafOrAWordOnAHundredHouses() {
+        var frame = PaperFrame.atOrigin(50);
+        for (var seed = 0; seed < 100; seed++) {
+            var geometry = TestPlans.geometry(randomHouse(new Random(seed)));
+            var symbols = FittingPlaces.on(geometry).stream()
+                    .map(new FittingArt(frame, Pens.usual(50))::box)
+                    .toList();
+            var words = geometry.rooms().stream()
+                    .flatMap(r -> freeWord(frame.paper(r.outline().bounds().centre()), symbols).stream())
+                    .toList();
+            var art = new LinkArt(frame, Pens.usual(50));
+            var links = art.links(geometry, words);
+            assertThat(links).isNotEmpty().isEqualTo(art.links(geometry, words));
+            for (var link : links) {
+                var points = points(((Mark.Stroke) link).path());
+                for (var word : words) {
+                    assertThat(points).as("house %d", seed).noneMatch(word::contains);
+                }
+                for (var cut : geometry.cuts()) {
+                    for (var leaf : LeafSweep.of(cut)) {
+                        var ring = leaf.area().shell().through(frame.toPaper());
+                        // a light that hangs over a leaf is reached over it, and no other link crosses it
+                        if (isOff(ring, points.getFirst()) && isOff(ring, points.getLast())) {
+                            assertThat(points).as("house %d", seed).noneMatch(ring::contains);
+                        }
+                    }
+                }
+            }
         }
     }
 

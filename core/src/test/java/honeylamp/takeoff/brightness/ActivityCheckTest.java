@@ -5,11 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeylamp.TestPlans;
 import honeylamp.derive.snags.Snag;
 import honeylamp.derive.snags.Snag.Kind;
+import honeylamp.geometry.Point;
 import honeylamp.plan.Doing;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.FittingKind;
 import honeylamp.plan.LightingRules;
+import honeylamp.plan.Position;
 import honeylamp.takeoff.brightness.LightLayers.State;
+import honeylamp.takeoff.lighting.LitWalk;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** What is wrong where things are done, each case with the one beside it in which nothing is. */
@@ -118,5 +123,35 @@ class ActivityCheckTest {
     void estimatesAreToldToTwoFigures() {
         assertThat(List.of(0.0, 7.4, 46.0, 133.0, 1288.0).stream().map(LightLayers::rounded))
                 .containsExactly("0", "7", "46", "130", "1300");
+    }
+
+    private static final List<Point> WAY =
+            List.of(new Point(700, 700), new Point(2000, 250), new Point(4000, 250), new Point(5500, 700));
+
+    /** Behind a wardrobe across the room, 2,000 high, a lamp at 2,300 on the other side leaves the way dark. */
+    @Test
+    void aDarkCornerOnAWayIsTold() {
+        var room = LitRoom.empty()
+                .hung(FittingKind.PENDANT, 700, 2000, 2300, 1)
+                .with(FittingKind.PULL_CORD, new Fitting.Ceiling(Position.ofMm(800, 800), Optional.empty()), 1);
+        var dark = new LitRoom(room.plan()
+                        .withLighting(LightingRules.USUAL.with(new LightingRules.Target(Doing.PASSING, 150))))
+                .furnished("wardrobe", 3000, 600, 2100, 3000, 2000, 90);
+        var laid = TestPlans.laid(dark.plan());
+        var walk = LitWalk.along(laid, WAY);
+        var named = List.of(new LitWalk.Named("From here to there", walk));
+        assertThat(walk.isGood()).isTrue();
+        assertThat(DarkPlace.on(laid, dark.plan().lighting(), named))
+                .singleElement()
+                .satisfies(d -> {
+                    assertThat(d.at().x()).isGreaterThan(2700);
+                    assertThat(d.sentence()).contains("Living room").contains("Put a light there");
+                });
+        var lit = dark.hung(FittingKind.PENDANT, 5000, 1500, 2300, 1);
+        assertThat(DarkPlace.on(
+                        TestPlans.laid(lit.plan()),
+                        lit.plan().lighting(),
+                        List.of(new LitWalk.Named("", LitWalk.along(TestPlans.laid(lit.plan()), WAY)))))
+                .isEmpty();
     }
 }

@@ -20,6 +20,7 @@ import honeylamp.plan.ElementId.FittingId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Fitting;
 import honeylamp.plan.FittingKind;
+import honeylamp.plan.LightingRules;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
@@ -205,7 +206,8 @@ class FittingCheckTest {
     })
     void socketsKeepOffBathAndShower(FittingKind kind, int wall, double along, double height, String expected) {
         var room = room(1000, Hand.FIRST, Swing.LEFT);
-        var wet = TestPlans.with(room, "shower", 900, 900, 2000, 450, 2550, 0);
+        var wet = TestPlans.with(room, "shower", 900, 900, 2000, 450, 2550, 0)
+                .withLighting(LightingRules.USUAL.withLeastSockets(0).withSocketEach(Length.ZERO));
         assertThat(told(with(wet, kind, on(wet, wall, Swing.LEFT, along, height))))
                 .isEqualTo(expected);
     }

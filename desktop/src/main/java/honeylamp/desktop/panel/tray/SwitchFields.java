@@ -93,6 +93,7 @@ record SwitchFields(WorkspaceModel model, WindowActions window, LightingSteps st
         for (var i = 0; i < walks.size(); i++) {
             out.add(way(walks.get(i), i));
         }
+        report.map(LightingReport::dark).orElse(List.of()).forEach(d -> out.add(Widgets.quiet(d.sentence())));
         return out;
     }
 
