@@ -28,7 +28,6 @@ module honeylamp.core {
     exports honeylamp.catalogue.piece;
     exports honeylamp.demo;
     exports honeylamp.derive.light;
-    exports honeylamp.derive.lighting;
     exports honeylamp.derive.listing;
     exports honeylamp.derive.openings;
     exports honeylamp.derive.own;

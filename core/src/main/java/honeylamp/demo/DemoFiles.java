@@ -78,10 +78,15 @@ public final class DemoFiles {
         PlanFile.save(teaRoom, Preview.png(teaRoom.plan()), folder.resolve(TEA_ROOM));
         var lights = PlanDocument.of(Lamplit.quillbackLane());
         PlanFile.save(lights, Preview.png(lights.plan()), folder.resolve(TEA_ROOM_LIGHTS));
-        var evening = PlanDocument.of(Lamplit.sailclothYard());
+        var evening = evening();
         PlanFile.save(evening, Preview.png(evening.plan()), folder.resolve(EVENING));
         var joints = PlanDocument.of(JointSheet.plan());
         PlanFile.save(joints, Preview.png(joints.plan()), folder.resolve(JOINTS));
+    }
+
+    /** The flat in the evening. */
+    public static PlanDocument evening() {
+        return PlanDocument.of(Lamplit.sailclothYard());
     }
 
     /** Draws the sheet of openings as PNG, PDF or SVG, as the file's ending says; a PNG at 150 dpi. */

@@ -2,8 +2,8 @@ package honeylamp.desktop;
 
 import honeylamp.catalogue.TierSets;
 import honeylamp.demo.Demo;
+import honeylamp.demo.DemoFiles;
 import honeylamp.demo.LooksPicture;
-import honeylamp.demo.place.Lamplit;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.NewLighting;
 import honeylamp.desktop.workspace.Intent;
@@ -21,7 +21,6 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.RoomPairs;
 import honeylamp.plan.Stair;
 import honeylamp.store.Origin;
-import honeylamp.store.PlanDocument;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -150,10 +149,9 @@ final class PictureWalk {
                 .ifPresent(s -> model.pick(Set.of(s.id())));
     }
 
-    /** The bathroom tiled: its plan and its walls on a page, and what to order. */
     /** The flat with its lights, and how bright they make it. */
     private void lighting(WorkspaceModel model) {
-        model.open(Origin.of(PlanDocument.of(Lamplit.sailclothYard())));
+        model.open(Origin.of(DemoFiles.evening()));
         model.light(Lamp.LIT);
         window.actions().commands().of("lighting-view").action().run();
         model.annotate("Tell how bright it is", a -> a.withBrightness(Brightness.LINES));
@@ -163,7 +161,7 @@ final class PictureWalk {
 
     /** The same in the evening. */
     private void evening(WorkspaceModel model) {
-        model.open(Origin.of(PlanDocument.of(Lamplit.sailclothYard())));
+        model.open(Origin.of(DemoFiles.evening()));
         model.light(Lamp.LIT);
         model.go(WorkStage.LIGHTING);
         steps(model, NewLighting.Step.SWITCHES);
@@ -177,6 +175,7 @@ final class PictureWalk {
         model.chooseWithin(choices.withLighting(choices.lighting().withStep(step)));
     }
 
+    /** The bathroom tiled: its plan and its walls on a page, and what to order. */
     private void elevations(WorkspaceModel model) {
         try {
             model.open(Origin.of(Demo.TILED_BATHROOM.document()));

@@ -48,14 +48,14 @@ record LightingRuleFields(WorkspaceModel model) {
                                 (r, v) -> r.withMaintenance(Math.max(0.3, v / PERCENT)))),
                 Widgets.section(
                         "Switches and sockets",
-                        length("Reach to a switch", "rule-reach", rules.reach(), units, LightingRules::withReach),
+                        above("Reach to a switch", "rule-reach", rules.reach(), units, LightingRules::withReach),
                         length(
                                 "From bath or shower",
                                 "rule-wet",
                                 rules.wetBeside(),
                                 units,
                                 LightingRules::withWetBeside),
-                        length("Cord of a lamp", "rule-cord", rules.cord(), units, LightingRules::withCord),
+                        above("Cord of a lamp", "rule-cord", rules.cord(), units, LightingRules::withCord),
                         length(
                                 "Wall for a socket",
                                 "rule-socket-each",
@@ -83,6 +83,11 @@ record LightingRuleFields(WorkspaceModel model) {
                 name, id, value, new Figures(0, most, 1), unit, v -> edit(r -> change.of(r, v)), model::complain);
     }
 
+    /** A length above nothing. */
+    private Node above(String name, String id, Length value, UnitSystem units, Change<Length> change) {
+        return new LengthField(name, id, value, units, v -> edit(r -> change.of(r, v)), model::complain);
+    }
+
     private Node length(String name, String id, Length value, UnitSystem units, Change<Length> change) {
         return new LengthField(
                 name, id, value, units, LengthReader::notNegative, v -> edit(r -> change.of(r, v)), model::complain);
@@ -90,11 +95,7 @@ record LightingRuleFields(WorkspaceModel model) {
 
     private void edit(UnaryOperator<LightingRules> change) {
         var plan = model.now().plan();
-        try {
-            model.edit(plan.withLighting(change.apply(plan.lighting())), "Change rules of lighting");
-        } catch (IllegalArgumentException e) {
-            model.complain("That cannot be: " + e.getMessage() + ".");
-        }
+        model.edit(plan.withLighting(change.apply(plan.lighting())), "Change rules of lighting");
     }
 
     private List<Node> targets(LightingRules rules) {
