@@ -1,18 +1,24 @@
 package honeylamp;
 
+import honeylamp.catalogue.Fittings;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.edit.FittingEdits;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.Settling;
 import honeylamp.edit.WallEdits;
+import honeylamp.plan.Buying;
+import honeylamp.plan.ElementId.FittingId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.Fitting;
+import honeylamp.plan.FittingKind;
 import honeylamp.plan.Keeping;
 import honeylamp.plan.Light;
 import honeylamp.plan.Look;
@@ -23,9 +29,11 @@ import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Sheet;
+import honeylamp.plan.Wall;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
+import java.util.List;
 
 /** Small plans for tests: walls of 100 mm (partition) and 300 mm (outer), given by their drawn lines. */
 public final class TestPlans {
@@ -156,5 +164,21 @@ public final class TestPlans {
                         Position.ofMm(x, y),
                         turnDeg)
                 .plan();
+    }
+
+    /** With a fitting of a kind as it usually is, new, in these groups. */
+    public static Plan fitted(Plan plan, FittingKind kind, Fitting.On on, Integer... groups) {
+        var fitting = new Fitting(
+                new FittingId(1),
+                kind,
+                on,
+                0,
+                Length.ofMm(1000),
+                Fittings.emission(kind),
+                List.of(groups),
+                0,
+                Wall.Works.NEW,
+                Buying.UNKNOWN);
+        return FittingEdits.add(plan, storey(plan), fitting).plan();
     }
 }

@@ -87,9 +87,11 @@ public final class ReportJson {
      * Fittings of one room that are alike.
      *
      * @param first of them
+     * @param tag as on pages and in the schedule
      */
     record FittingPart(
             String first,
+            String tag,
             String kind,
             int number,
             String room,
@@ -280,6 +282,7 @@ public final class ReportJson {
         var areas = laid.areas();
         var tags = Tags.of(plan);
         var rooms = new ArrayList<RoomPart>();
+        var fitted = FittingList.tags(plan);
         var ways = Ways.of(laid).toRooms();
         for (var i = 0; i < geometry.rooms().size(); i++) {
             var room = geometry.rooms().get(i);
@@ -300,7 +303,7 @@ public final class ReportJson {
                         .toList(),
                 storey.furnishings().stream().map(ReportJson::furnishing).toList(),
                 FittingList.of(List.of(laid)).rows().stream()
-                        .map(ReportJson::fitting)
+                        .map(row -> fitting(row, fitted))
                         .toList(),
                 Counters.withSurfaces(laid).stream().map(ReportJson::surface).toList(),
                 by(basis -> areas.rooms().stream()
@@ -418,10 +421,11 @@ public final class ReportJson {
                 f.buying().state() == Buying.State.BOUGHT);
     }
 
-    private static FittingPart fitting(FittingList.Row row) {
+    private static FittingPart fitting(FittingList.Row row, FittingList.Tags tags) {
         var alike = row.alike();
         return new FittingPart(
                 row.first().text(),
+                tags.of(row),
                 alike.kind().key(),
                 row.count(),
                 alike.room(),

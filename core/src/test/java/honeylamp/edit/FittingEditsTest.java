@@ -6,17 +6,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
-import honeylamp.catalogue.Fittings;
 import honeylamp.derive.listing.LightGroup;
 import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.derive.storeys.FittingPlaces.Placed;
 import honeylamp.derive.storeys.GeometryCache;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.geometry.Point;
-import honeylamp.plan.Buying;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
-import honeylamp.plan.ElementId.FittingId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Fitting;
 import honeylamp.plan.FittingKind;
@@ -46,21 +43,7 @@ class FittingEditsTest {
     }
 
     private static Plan with(Plan plan, FittingKind kind, Fitting.On on) {
-        return FittingEdits.add(
-                        plan,
-                        storey(plan),
-                        new Fitting(
-                                new FittingId(1),
-                                kind,
-                                on,
-                                0,
-                                Length.ofMm(1000),
-                                Fittings.emission(kind),
-                                List.of(),
-                                0,
-                                Works.NEW,
-                                Buying.UNKNOWN))
-                .plan();
+        return TestPlans.fitted(plan, kind, on);
     }
 
     private static Plan onSouth(double alongMm) {

@@ -224,6 +224,11 @@ public record FittingList(List<Row> rows) {
             return tags.getOrDefault(Type.of(Alike.of(fitting, "")), "");
         }
 
+        /** The tag of those in a row. */
+        public String of(Row row) {
+            return of(row.alike);
+        }
+
         private String of(Alike alike) {
             return tags.getOrDefault(Type.of(alike), "");
         }

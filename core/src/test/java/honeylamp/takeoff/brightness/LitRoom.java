@@ -3,23 +3,17 @@ package honeylamp.takeoff.brightness;
 import static honeylamp.TestPlans.storey;
 
 import honeylamp.TestPlans;
-import honeylamp.catalogue.Fittings;
 import honeylamp.edit.ActivityEdits;
-import honeylamp.edit.FittingEdits;
 import honeylamp.edit.RoomEdits;
 import honeylamp.plan.Activity;
-import honeylamp.plan.Buying;
 import honeylamp.plan.Doing;
 import honeylamp.plan.ElementId.ActivityId;
-import honeylamp.plan.ElementId.FittingId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Fitting;
 import honeylamp.plan.FittingKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
-import honeylamp.plan.Wall.Works;
 import honeylamp.units.Length;
-import java.util.List;
 import java.util.Optional;
 
 /** A room of 6,000 by 4,000 with lights and activities put in one by one, for tests. */
@@ -32,21 +26,7 @@ record LitRoom(Plan plan) {
     }
 
     LitRoom with(FittingKind kind, Fitting.On on, Integer... groups) {
-        return new LitRoom(FittingEdits.add(
-                        plan,
-                        storey(plan),
-                        new Fitting(
-                                new FittingId(1),
-                                kind,
-                                on,
-                                0,
-                                Length.ofMm(1000),
-                                Fittings.emission(kind),
-                                List.of(groups),
-                                0,
-                                Works.NEW,
-                                Buying.UNKNOWN))
-                .plan());
+        return new LitRoom(TestPlans.fitted(plan, kind, on, groups));
     }
 
     /** At the ceiling, or hanging so high above the floor. */

@@ -5,7 +5,6 @@ import static honeylamp.TestPlans.storey;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestPlans;
-import honeylamp.catalogue.Fittings;
 import honeylamp.derive.snags.Snag;
 import honeylamp.derive.snags.Snag.Kind;
 import honeylamp.derive.snags.Snags;
@@ -14,9 +13,7 @@ import honeylamp.edit.FittingEdits;
 import honeylamp.edit.Mending;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.RoomEdits;
-import honeylamp.plan.Buying;
 import honeylamp.plan.ElementId;
-import honeylamp.plan.ElementId.FittingId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Fitting;
 import honeylamp.plan.FittingKind;
@@ -27,7 +24,6 @@ import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall.BodySide;
-import honeylamp.plan.Wall.Works;
 import honeylamp.units.Length;
 import java.util.List;
 import java.util.Optional;
@@ -61,21 +57,7 @@ class FittingCheckTest {
     }
 
     private static Plan with(Plan plan, FittingKind kind, Fitting.On on) {
-        return FittingEdits.add(
-                        plan,
-                        storey(plan),
-                        new Fitting(
-                                new FittingId(1),
-                                kind,
-                                on,
-                                0,
-                                Length.ofMm(1000),
-                                Fittings.emission(kind),
-                                List.of(),
-                                0,
-                                Works.NEW,
-                                Buying.UNKNOWN))
-                .plan();
+        return TestPlans.fitted(plan, kind, on);
     }
 
     private static Fitting.On on(Plan plan, int wall, Swing side, double along, double height) {

@@ -5,14 +5,10 @@ import static honeylamp.TestPlans.storey;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestPlans;
-import honeylamp.catalogue.Fittings;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.derive.storeys.LaidPlan;
-import honeylamp.edit.FittingEdits;
 import honeylamp.edit.RoomEdits;
 import honeylamp.geometry.Point;
-import honeylamp.plan.Buying;
-import honeylamp.plan.ElementId.FittingId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Fitting;
 import honeylamp.plan.FittingKind;
@@ -22,7 +18,6 @@ import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
-import honeylamp.plan.Wall.Works;
 import honeylamp.takeoff.lighting.LitWalk.Step;
 import honeylamp.takeoff.lighting.LitWalk.Verdict;
 import honeylamp.takeoff.way.Ways;
@@ -69,21 +64,7 @@ class LitWalkTest {
     }
 
     private static Plan with(Plan plan, FittingKind kind, Fitting.On on, Integer... groups) {
-        return FittingEdits.add(
-                        plan,
-                        storey(plan),
-                        new Fitting(
-                                new FittingId(1),
-                                kind,
-                                on,
-                                0,
-                                Length.ofMm(1000),
-                                Fittings.emission(kind),
-                                List.of(groups),
-                                0,
-                                Works.NEW,
-                                Buying.UNKNOWN))
-                .plan();
+        return TestPlans.fitted(plan, kind, on, groups);
     }
 
     private static Plan light(Plan plan, double x, Integer... group) {

@@ -4,14 +4,10 @@ import static honeylamp.TestPlans.storey;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestPlans;
-import honeylamp.catalogue.Fittings;
 import honeylamp.derive.snags.Snag;
 import honeylamp.derive.snags.Snag.Kind;
-import honeylamp.edit.FittingEdits;
 import honeylamp.edit.NoteEdits;
 import honeylamp.edit.RoomEdits;
-import honeylamp.plan.Buying;
-import honeylamp.plan.ElementId.FittingId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Fitting;
 import honeylamp.plan.FittingKind;
@@ -20,7 +16,6 @@ import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.RoomFit.CountsAs;
-import honeylamp.plan.Wall.Works;
 import honeylamp.units.Length;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -36,21 +31,7 @@ class SocketCheckTest {
     }
 
     private static Plan with(Plan plan, FittingKind kind, Fitting.On on) {
-        return FittingEdits.add(
-                        plan,
-                        storey(plan),
-                        new Fitting(
-                                new FittingId(1),
-                                kind,
-                                on,
-                                0,
-                                Length.ofMm(1000),
-                                Fittings.emission(kind),
-                                List.of(),
-                                0,
-                                Works.NEW,
-                                Buying.UNKNOWN))
-                .plan();
+        return TestPlans.fitted(plan, kind, on);
     }
 
     private static Plan socket(Plan plan, int wall, double along) {
