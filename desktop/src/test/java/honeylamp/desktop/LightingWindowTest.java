@@ -332,7 +332,14 @@ class LightingWindowTest {
             assertThat(WindowDriver.onScreen(
                             () -> w.model().now().view().light().evening()))
                     .contains(Evening.ALL);
-            w.press("group-on-2");
+            reported(w);
+            w.until(() -> w.node("group-on-2") != null);
+            ToggleButton group = w.node("group-on-2");
+            WindowDriver.onScreen(() -> {
+                group.fire();
+                return null;
+            });
+            w.settle();
             w.picture();
             assertThat(WindowDriver.onScreen(
                             () -> w.model().now().view().light().evening()))

@@ -34,6 +34,7 @@ import honeylamp.sheet.SheetComposer;
 import honeylamp.store.PagePictures;
 import honeylamp.takeoff.SchemeReport;
 import honeylamp.takeoff.brightness.LightingReport;
+import honeylamp.takeoff.lighting.LightingViews;
 import honeylamp.takeoff.way.Delivery;
 import honeylamp.takeoff.way.GettingIn;
 import java.util.ArrayList;
@@ -163,7 +164,8 @@ public final class ShownPlan {
         return a.id().equals(b.id())
                 && a.plan().storeys() == b.plan().storeys()
                 && one.lighting().equals(other.lighting())
-                && one.presentation().views().equals(other.presentation().views());
+                && LightingViews.view(one, a.id()).isPresent()
+                        == LightingViews.view(other, b.id()).isPresent();
     }
 
     /** The workspace has changed: what is wrong with it is looked for. */

@@ -35,7 +35,8 @@ record LightingSteps(WorkspaceModel model, WindowActions window) {
         box.setId(id);
         var known = model.shown().lighting().known();
         known.when(box.sceneProperty().map(Objects::nonNull).orElse(false))
-                .subscribe(_ -> box.getChildren().setAll(nodes.apply(known.get().map(k -> k.answer()))));
+                .map(now -> now.map(k -> k.answer())) // the same answer once more changes nothing under the pointer
+                .subscribe(report -> box.getChildren().setAll(nodes.apply(report)));
         return box;
     }
 
