@@ -128,7 +128,7 @@ public final class MainWindow {
         preview = new PreviewPane(desk::focusPlan);
         exports = new ExportDesk(model, dialogs, new Errands(model, top), preview);
         packs = new PackDesk(model, dialogs, new Errands(model, top), libraries.recipes(), libraries.brands());
-        lights = new LightDesk(model, dialogs);
+        lights = new LightDesk(model, dialogs, new Errands(model, top));
         looks = new LookDesk(model, dialogs, new Errands(model, top), libraries.looks());
         finishes = new FinishDesk(model, dialogs, new Errands(model, top), libraries.finishes());
         pieces = new PieceDesk(model, dialogs, new Errands(model, top), libraries.pieces());
@@ -290,6 +290,7 @@ public final class MainWindow {
                 || files.busy()
                 || exports.busy()
                 || packs.errands().busy()
+                || lights.errands().busy()
                 || pages.isReading()
                 || snags.busy()
                 || start.busy()

@@ -313,6 +313,11 @@ final class WindowDesk implements WindowActions {
     }
 
     @Override
+    public void firstLights() {
+        window.lights.first();
+    }
+
+    @Override
     public void lightFromFile() {
         window.lights.fromFile();
     }

@@ -81,7 +81,7 @@ public record LightingReport(
         var is = LightingViews.view(
                         storey.plan().drawn(), storey.geometry().storey().id())
                 .isPresent();
-        return new Step("Base", is, is ? "the lighting view is there" : "no lighting view yet");
+        return new Step("Base", is, is ? "its view is there" : "no lighting view yet");
     }
 
     private static Step activities(LaidStorey storey, List<ActivityProposal> proposals) {
@@ -116,7 +116,7 @@ public record LightingReport(
         return new Step(
                 "Fittings",
                 !rooms.isEmpty() && lit == rooms.size(),
-                lit + " of " + rooms.size() + " rooms have lights");
+                lit + " of " + rooms.size() + " rooms lit");
     }
 
     private static Step switches(LaidStorey storey, List<Snag> snags, List<LitWalk.Named> walks, List<DarkPlace> dark) {
@@ -127,7 +127,7 @@ public record LightingReport(
         return new Step(
                 "Switches, sockets, walk",
                 snags.isEmpty() && dark.isEmpty() && good == walks.size(),
-                (snags.isEmpty() && dark.isEmpty() ? "nothing to mend" : snags.size() + dark.size() + " to mend")
-                        + (walks.isEmpty() ? "" : ", " + good + " of " + walks.size() + " ways lit"));
+                (snags.isEmpty() && dark.isEmpty() ? "" : snags.size() + dark.size() + " to mend, ")
+                        + (walks.isEmpty() ? "no way walked" : good + " of " + walks.size() + " ways lit"));
     }
 }

@@ -142,7 +142,7 @@ public record LitWalk(List<Step> steps) {
     }
 
     /** Beside the pillow end of a bed, or the middle of its room. */
-    private static Point bed(LaidStorey storey, Room room) {
+    static Point bed(LaidStorey storey, Room room) {
         return storey.geometry().furnishingsIn(room).stream()
                 .filter(f -> f.kind().contains("bed") && !f.kind().startsWith("bedside"))
                 .findFirst()
@@ -155,15 +155,15 @@ public record LitWalk(List<Step> steps) {
 
     private static final double BESIDE_BED_MM = 250;
 
+    /** Where one begins, a switch or a lamp is at hand so far away. */
+    static final double FROM_BED_MM = 1_200;
+
     /** The walk along a line, in plan mm. */
     public static LitWalk along(LaidStorey storey, List<Point> line) {
         return new LitWalk(new Walker(storey).walk(line));
     }
 
     private static final class Walker {
-        /** Where one begins, a switch or a lamp is at hand so far away. */
-        private static final double FROM_BED_MM = 1_200;
-
         private static final double STEP_MM = 50;
 
         /** A door that is walked through lies so near to where rooms change. */

@@ -1,6 +1,7 @@
 package honeylamp.takeoff.lighting;
 
 import honeylamp.catalogue.Fittings;
+import honeylamp.catalogue.RoomUses;
 import honeylamp.derive.listing.WallSides;
 import honeylamp.derive.openings.LeafSweep;
 import honeylamp.derive.openings.OpeningCut;
@@ -80,17 +81,34 @@ public final class StarterLights {
 
     /** The plan with a first proposal for all rooms of a storey that have no lights; the same plan if there are none. */
     public static Plan of(Plan plan, LaidStorey storey) {
-        return new StarterLights(storey).proposed(plan);
+        return of(plan, storey, _ -> {});
     }
 
-    private Plan proposed(Plan plan) {
+    /**
+     * The same.
+     *
+     * @param done is told before each room which share of all is done; what it throws ends the work
+     */
+    public static <X extends Exception> Plan of(Plan plan, LaidStorey storey, Done<X> done) throws X {
+        return new StarterLights(storey).proposed(plan, done);
+    }
+
+    /** Told how far the work is; may end it. */
+    public interface Done<X extends Exception> {
+        /** The share done, 0 to 1. */
+        void at(double share) throws X;
+    }
+
+    private <X extends Exception> Plan proposed(Plan plan, Done<X> done) throws X {
         var lights = FittingPlaces.on(geometry).stream()
                 .filter(p -> p.fitting().kind().isLight())
                 .map(FittingPlaces.Placed::before)
                 .toList();
         var group = FittingEdits.freeGroup(plan);
         var fittings = new ArrayList<Fitting>();
+        var seen = 0;
         for (var room : geometry.rooms()) {
+            done.at((double) seen++ / geometry.rooms().size());
             if (room.mark().isPresent()
                     && !room.mark().get().id().isCopied()
                     && room.lie() == Room.Lie.INSIDE
@@ -128,6 +146,9 @@ public final class StarterLights {
                         FittingKind.SENSOR, new Fitting.Ceiling(Position.of(over), Optional.empty()), List.of(group)));
             }
         }
+        if (RoomUses.isOf(mark, "bedroom")) {
+            atBed(room, spots).ifPresent(spots::add);
+        }
         var switched = new ArrayList<>(
                 spots.stream().map(on -> new Switched(on, List.of(group))).toList());
         switched.addAll(atStairs(room, group));
@@ -147,6 +168,15 @@ public final class StarterLights {
             fittings.addAll(sockets(room, switches));
         }
         return fittings;
+    }
+
+    /** Where one lies nothing but a switch at hand spares the step into the dark, unless that of the door is. */
+    private Optional<Fitting.On> atBed(Room room, List<Fitting.On> spots) {
+        var bed = LitWalk.bed(storey, room);
+        var isAtHand = spots.stream()
+                .flatMap(on -> FittingPlaces.of(geometry, fitting(FittingKind.ONE_WAY, on, List.of())).stream())
+                .anyMatch(p -> p.at().distance(bed) <= LitWalk.FROM_BED_MM);
+        return isAtHand ? Optional.empty() : nearest(room, bed, LitWalk.FROM_BED_MM);
     }
 
     private LightingRules rules() {

@@ -16,6 +16,7 @@ import honeylamp.plan.Fitting;
 import honeylamp.plan.FittingKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomFit.CountsAs;
+import honeylamp.takeoff.way.Ways;
 import java.io.IOException;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Named;
@@ -63,6 +64,17 @@ class StarterLightsTest {
         // it is complete as it is, and what is lit stays as it is
         assertThat(new Completing(new GeometryCache()).of(plan, lit)).isEqualTo(lit);
         assertThat(lit(lit)).isEqualTo(lit);
+    }
+
+    @ParameterizedTest
+    @MethodSource("plans")
+    void everyWayOfTheNightIsLit(Plan plan) {
+        for (var storey : LaidPlan.of(lit(plan)).all()) {
+            assertThat(LitWalk.byNight(Ways.of(storey)))
+                    .allSatisfy(way -> assertThat(way.walk().steps())
+                            .as(way.words())
+                            .allSatisfy(step -> assertThat(step.isGood()).as(step.sentence()).isTrue()));
+        }
     }
 
     @ParameterizedTest

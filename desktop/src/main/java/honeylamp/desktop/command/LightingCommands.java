@@ -12,7 +12,6 @@ import honeylamp.edit.FittingEdits;
 import honeylamp.plan.ElementId.FittingId;
 import honeylamp.plan.Page;
 import honeylamp.takeoff.lighting.LightingViews;
-import honeylamp.takeoff.lighting.StarterLights;
 import java.util.Optional;
 import javafx.scene.input.KeyCode;
 
@@ -41,7 +40,7 @@ final class LightingCommands {
                 "First lights for this storey",
                 "Rooms without lights get even rows, a switch at the handle of every way in, and sockets along their walls",
                 Place.PLAN,
-                this::propose);
+                window::firstLights);
         into.add(
                 "evening",
                 "Evening in this view",
@@ -81,17 +80,6 @@ final class LightingCommands {
     private void link() {
         var now = model.now();
         model.edit(FittingEdits.link(now.plan(), now.storey(), now.selection()), "Link lights");
-    }
-
-    private void propose() {
-        var now = model.now();
-        var proposed = StarterLights.of(now.plan(), model.shown().storey());
-        if (proposed.equals(now.plan())) {
-            model.complain(
-                    "Every room of this storey has a light already. Delete those of a room to have it proposed anew.");
-        } else {
-            model.edit(proposed, "First lights");
-        }
     }
 
     /** To the lighting view of the storey, which is made if there is none; from it to the first view of the storey. */

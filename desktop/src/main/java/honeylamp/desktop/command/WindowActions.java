@@ -131,6 +131,9 @@ public interface WindowActions {
     /** Asks for a photometric file, whose light the lights that are picked have then. */
     void lightFromFile();
 
+    /** Rooms of the storey worked on that have no lights get some, off the interface thread. */
+    void firstLights();
+
     /** Looks over all pages before they leave the house. */
     void lookOver();
 

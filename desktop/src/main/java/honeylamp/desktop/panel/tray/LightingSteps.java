@@ -7,53 +7,80 @@ import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.takeoff.brightness.LightingReport;
 import java.util.List;
 import java.util.Locale;
+import honeylamp.desktop.panel.part.SteadyBox;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import javafx.scene.Node;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.VBox;
-import javafx.scene.text.TextAlignment;
 
 /** The five steps of a lighting plan with how far each is, as the plan itself says; a press shows what belongs to it. */
 record LightingSteps(WorkspaceModel model, WindowActions window) {
     private static final List<String> NAMES =
-            List.of("Base", "Activities", "Where light comes from", "Fittings", "Switches, sockets, walk");
+            List.of("Base", "Activities", "Light wanted", "Fittings", "Switches, sockets");
 
+    private static final List<String> TIPS = List.of(
+            "What is done where, and the way one faces there",
+            "Where light should come from, room by room, and how bright it is",
+            "Lights, singly and in rows",
+            "What switches them, power and data, and the ways of the night",
+            "Spacing, reach, sockets, light that is wanted, usual heights");
+
+    /** The steps keep their places: only their words change when more is known, so that no press misses its mark. */
     Node node(NewLighting.Step shown, boolean isOnView) {
-        return live(
-                "lighting-steps",
-                report -> IntStream.range(0, NAMES.size())
-                        .<Node>mapToObj(i -> row(i, report.map(r -> r.steps().get(i)), shown, isOnView))
-                        .toList());
-    }
-
-    /** Nodes that are made anew when more is known of the storey worked on. */
-    VBox live(String id, Function<Optional<LightingReport>, List<Node>> nodes) {
-        var box = new VBox(4);
-        box.setId(id);
-        var known = model.shown().lighting().known();
-        known.when(box.sceneProperty().map(Objects::nonNull).orElse(false))
-                .map(now -> now.map(k -> k.answer())) // the same answer once more changes nothing under the pointer
-                .subscribe(report -> box.getChildren().setAll(nodes.apply(report)));
+        var box = new VBox(3);
+        box.setId("lighting-steps");
+        var rows = IntStream.range(0, NAMES.size())
+                .mapToObj(i -> new Row(i, button(i, shown, isOnView)))
+                .toList();
+        rows.forEach(row -> box.getChildren().add(row.button));
+        known(box, report -> rows.forEach(
+                row -> row.tell(report.map(r -> r.steps().get(row.nth)))));
         return box;
     }
 
-    private ToggleButton row(int nth, Optional<LightingReport.Step> step, NewLighting.Step shown, boolean isOnView) {
-        var isDone = step.filter(LightingReport.Step::isDone).isPresent();
-        var button = button(nth, shown, isOnView);
-        button.setText((isDone ? "\u2713 " : "\u2013 ") + NAMES.get(nth) + "\n"
-                + step.map(LightingReport.Step::words).orElse("\u2026"));
-        button.setAccessibleText(NAMES.get(nth)
-                + (isDone ? ", done: " : ", not done: ")
-                + step.map(LightingReport.Step::words).orElse("unknown"));
-        button.setMinWidth(0);
-        button.setMaxWidth(Double.MAX_VALUE);
-        button.setWrapText(true);
-        button.setTextAlignment(TextAlignment.LEFT);
-        button.getStyleClass().add("lighting-step");
-        return button;
+    /** Nodes that are made anew when more is known of the storey worked on, but not under a press. */
+    Node live(String id, Function<Optional<LightingReport>, List<Node>> nodes) {
+        var box = new SteadyBox(id);
+        known(box, report -> box.show(nodes.apply(report)));
+        return box;
+    }
+
+    /** Tells what is known now, and whenever it changes while a node is in the window. */
+    private void known(Node node, Consumer<Optional<LightingReport>> tell) {
+        model.shown()
+                .lighting()
+                .known()
+                .when(node.sceneProperty().map(Objects::nonNull).orElse(false))
+                .map(now -> now.map(k -> k.answer())) // the same answer once more changes nothing
+                .subscribe(tell);
+    }
+
+    /** A step: a tick, its name, and under it in one line how far it is. */
+    private record Row(int nth, ToggleButton button, Label name, Label words) {
+        Row(int nth, ToggleButton button) {
+            this(nth, button, new Label(), new Label());
+            words.getStyleClass().add("step-words");
+            button.setGraphic(new VBox(name, words));
+            button.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
+            button.setMinWidth(0);
+            button.setMaxWidth(Double.MAX_VALUE);
+            button.getStyleClass().add("lighting-step");
+        }
+
+        void tell(Optional<LightingReport.Step> step) {
+            var isDone = step.filter(LightingReport.Step::isDone).isPresent();
+            name.setText((isDone ? "\u2713 " : "\u2013 ") + NAMES.get(nth));
+            words.setText(step.map(LightingReport.Step::words).orElse("\u2026"));
+            button.setAccessibleText(NAMES.get(nth)
+                    + (isDone ? ", done: " : ", not done: ")
+                    + (step.isPresent() ? words.getText() : "unknown"));
+        }
     }
 
     private ToggleButton button(int nth, NewLighting.Step shown, boolean isOnView) {
@@ -69,7 +96,7 @@ record LightingSteps(WorkspaceModel model, WindowActions window) {
         return Widgets.toggle(
                 NAMES.get(nth),
                 "lighting-show-" + step.name().toLowerCase(Locale.ROOT),
-                "Shows what belongs to this step",
+                TIPS.get(nth - 1),
                 step == shown,
                 () -> model.chooseWithin(model.now()
                         .choices()
