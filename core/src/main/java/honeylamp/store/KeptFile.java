@@ -1,6 +1,7 @@
 package honeylamp.store;
 
 import honeylamp.catalogue.KeptFinish;
+import honeylamp.catalogue.KeptFitting;
 import honeylamp.catalogue.KeptLook;
 import honeylamp.catalogue.LabelSets.LabelSet;
 import honeylamp.catalogue.MinimumSets.MinimumSet;
@@ -102,6 +103,10 @@ public final class KeptFile<T> {
             (piece, _) -> piece,
             Integer.MAX_VALUE,
             FieldDefaults::fillPieces);
+
+    /** Lights, switches and outlets as they are bought. */
+    public static final KeptFile<KeptFitting> FITTINGS =
+            new KeptFile<>(KeptFitting[].class, "products", KeptFitting::name, (fitting, _) -> fitting);
 
     /** Plans that were worked on, the newest last; no more than a dozen. */
     public static final KeptFile<RecentPlan> RECENT =

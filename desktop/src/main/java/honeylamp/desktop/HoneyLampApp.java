@@ -105,6 +105,7 @@ public final class HoneyLampApp extends Application {
                         new KeptLibrary<>(KeptFile.LOOKS, home.resolve("looks.json")),
                         new KeptLibrary<>(KeptFile.MINIMUM_SETS, home.resolve("least-sizes.json")),
                         new KeptLibrary<>(KeptFile.PIECES, home.resolve("own-pieces.json")),
+                        new KeptLibrary<>(KeptFile.FITTINGS, home.resolve("fittings.json")),
                         new KeptLibrary<>(KeptFile.RECIPES, home.resolve("recipes.json")),
                         new KeptLibrary<>(KeptFile.BRANDS, home.resolve("brands.json")),
                         new KeptLibrary<>(KeptFile.OFFICES, home.resolve("office.json")),

@@ -465,4 +465,47 @@ class LightingWindowTest {
             assertThat(fittings(w).getLast().emission().orElseThrow().curve()).isEmpty();
         }
     }
+
+    /** What is bought is kept under its name, stands in the catalogue of all plans, and replaces what was put in. */
+    @Test
+    void aProductIsKeptPutInAgainAndForgotten() throws Exception {
+        try (var w = demo()) {
+            w.show(3300, 2500, 9000);
+            w.press("fitting-ceiling_light");
+            w.click(3300, 2500);
+            w.press("tool-pick-and-move");
+            w.press("fitting-keep");
+            assertThat(w.message()).contains("Say what it is called first");
+            w.fill("fitting-product", "Gannet 9");
+            w.fill("fitting-lumen", "2100");
+            w.fill("fitting-price", "49.50");
+            w.press("fitting-keep");
+            assertThat(w.message()).contains("\"Gannet 9\" is among your products now");
+            w.press("my-fitting-gannet-9");
+            w.click(2300, 2500);
+            assertThat(fittings(w)).hasSize(2);
+            assertThat(fittings(w).getLast()).satisfies(f -> {
+                assertThat(f.kind()).isEqualTo(FittingKind.CEILING_LIGHT);
+                assertThat(f.emission().orElseThrow().lumen()).isEqualTo(2100);
+                assertThat(f.buying().name()).isEqualTo("Gannet 9");
+                assertThat(f.buying().price()).isEqualTo(4950);
+            });
+            w.press("fitting-downlight"); // any of its kind is none of them
+            w.click(3300, 3500);
+            assertThat(fittings(w).getLast().buying().name()).isEmpty();
+            w.press("tool-pick-and-move");
+            MenuButton mine = w.node("fitting-my-product");
+            WindowDriver.onScreen(() -> {
+                mine.getItems().getFirst().fire();
+                return null;
+            });
+            w.settle();
+            assertThat(fittings(w).getLast().kind()).isEqualTo(FittingKind.CEILING_LIGHT);
+            assertThat(fittings(w).getLast().emission().orElseThrow().lumen()).isEqualTo(2100);
+            w.press("fitting-forget");
+            assertThat(w.message()).contains("no longer among your products");
+            assertThat(fittings(w).getLast().buying().name()).isEqualTo("Gannet 9");
+            assertThat((Object) w.node("my-fitting-gannet-9")).isNull();
+        }
+    }
 }

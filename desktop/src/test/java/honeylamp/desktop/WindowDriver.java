@@ -97,6 +97,7 @@ final class WindowDriver implements AutoCloseable {
                             new KeptInMemory<>(KeptFile.LOOKS),
                             new KeptInMemory<>(KeptFile.MINIMUM_SETS),
                             new KeptInMemory<>(KeptFile.PIECES),
+                            new KeptInMemory<>(KeptFile.FITTINGS),
                             new KeptInMemory<>(KeptFile.RECIPES),
                             new KeptInMemory<>(KeptFile.BRANDS),
                             new KeptInMemory<>(KeptFile.OFFICES),

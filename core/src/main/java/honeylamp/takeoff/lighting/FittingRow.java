@@ -53,6 +53,7 @@ public record FittingRow(
     /**
      * Finds rows for a kind of light.
      *
+     * @param emission the light that one gives
      * @param height typed; empty for the usual one
      * @param turnDeg how rows in rooms run
      * @param rules what is gone by
@@ -60,15 +61,12 @@ public record FittingRow(
     public record Finder(
             StoreyGeometry geometry,
             FittingKind kind,
+            Emission emission,
             Optional<Length> height,
             Asked asked,
             double turnDeg,
             LightingRules rules,
             UnitSystem units) {
-        private Emission emission() {
-            return Fittings.emission(kind).orElseThrow();
-        }
-
         private Optional<Length> hangs() {
             return height.or(() -> rules.height(kind)).or(() -> Fittings.height(kind, units));
         }

@@ -1,6 +1,7 @@
 package honeylamp.takeoff.lighting;
 
 import honeylamp.catalogue.Fittings;
+import honeylamp.catalogue.KeptFitting;
 import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.plan.Fitting;
@@ -35,7 +36,7 @@ public final class FittingTyping {
                 .toList();
     }
 
-    /** A fitting as another kind: with the light that usually gives, unless both are lights; groups go where they cannot be. */
+    /** A fitting as another kind, with the light that usually gives; groups go where they cannot be. */
     public static Fitting as(Fitting fitting, FittingKind kind) {
         if (kind == fitting.kind()) {
             return fitting;
@@ -54,6 +55,11 @@ public final class FittingTyping {
                 fitting.circuit(),
                 fitting.works(),
                 fitting.buying());
+    }
+
+    /** A fitting as a product that can be where it is. */
+    public static Fitting as(Fitting fitting, KeptFitting product) {
+        return product.insteadOf(as(fitting, product.kind()));
     }
 
     /**

@@ -1,10 +1,11 @@
 package honeylamp.desktop.gesture.place;
 
 import honeylamp.catalogue.Fittings;
+import honeylamp.catalogue.KeptFitting;
 import honeylamp.desktop.gesture.Ask;
 import honeylamp.desktop.gesture.Gesture;
-import honeylamp.desktop.gesture.NewFitting;
 import honeylamp.desktop.gesture.NewFitting.Spread;
+import honeylamp.desktop.gesture.NewFitting;
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.gesture.Reply;
@@ -16,6 +17,7 @@ import honeylamp.geometry.Point;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.Buying;
 import honeylamp.plan.ElementId.FittingId;
+import honeylamp.plan.Emission;
 import honeylamp.plan.Fitting;
 import honeylamp.takeoff.lighting.FittingRow;
 import honeylamp.takeoff.lighting.FittingSpot;
@@ -129,9 +131,13 @@ public record PlaceFitting(
     }
 
     private Optional<FittingRow> row(Surroundings scene, Point p) {
+        if (chosen.spreadOfKind() == Spread.ONE) {
+            return Optional.empty(); // only lights go in rows
+        }
         var rows = new FittingRow.Finder(
                 scene.geometry(),
                 chosen.kind(),
+                emission().orElseThrow(),
                 height,
                 asked,
                 turnDeg,
@@ -146,17 +152,22 @@ public record PlaceFitting(
     }
 
     private Fitting on(Surroundings scene, Fitting.On on) {
-        return new Fitting(
+        var plain = new Fitting(
                 new FittingId(scene.plan().nextNumber()),
                 chosen.kind(),
                 on,
                 turnDeg,
                 Fittings.length(chosen.kind(), scene.units()),
-                Fittings.emission(chosen.kind()),
+                emission(),
                 List.of(),
                 0,
                 chosen.works(),
                 Buying.UNKNOWN);
+        return chosen.product().map(kept -> kept.insteadOf(plain)).orElse(plain);
+    }
+
+    private Optional<Emission> emission() {
+        return chosen.product().map(KeptFitting::emission).orElseGet(() -> Fittings.emission(chosen.kind()));
     }
 
     @Override

@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel.card;
 
 import honeylamp.catalogue.KeptFinish;
+import honeylamp.catalogue.KeptFitting;
 import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.Choices;
@@ -80,6 +81,7 @@ public final class Card extends VBox {
             List<WallType> wallTypes,
             List<RoomNames> roomNames,
             List<KeptFinish> finishes,
+            List<KeptFitting> fittings,
             int ownPart,
             Set<String> folded) {}
 
@@ -102,6 +104,7 @@ public final class Card extends VBox {
                     libraries.wallTypes().all(),
                     libraries.roomNames().all(),
                     libraries.finishes().all(),
+                    libraries.fittings().all(),
                     choices.own().part(),
                     choices.round().folded());
         }
@@ -117,7 +120,7 @@ public final class Card extends VBox {
         this.model = model;
         this.window = window;
         this.libraries = libraries;
-        this.parts = new CardFields(model, libraries.finishes());
+        this.parts = new CardFields(model, libraries);
         setId("card");
         getStyleClass().add("card");
         content.getStyleClass().add("card-content");

@@ -1,13 +1,12 @@
 package honeylamp.desktop.panel.card;
 
 import honeylamp.catalogue.Family.Place;
-import honeylamp.catalogue.KeptFinish;
 import honeylamp.catalogue.piece.Counters;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.listing.WallElevation;
 import honeylamp.desktop.panel.part.Folding;
 import honeylamp.desktop.panel.part.LengthField;
-import honeylamp.desktop.panel.part.Library;
+import honeylamp.desktop.panel.part.Libraries;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Keys;
@@ -36,7 +35,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 
 /** What the cards of all kinds have in common: typed lengths that edit the plan, and deleting. */
-record CardFields(WorkspaceModel model, Library<KeptFinish> finishes) {
+record CardFields(WorkspaceModel model, Libraries libraries) {
     Plan plan() {
         return model.now().plan();
     }

@@ -53,6 +53,7 @@ record FittingCard(WorkspaceModel model, WindowActions window, CardFields parts)
         }
         if (alike) {
             out.add(kinds(picked));
+            out.addAll(products().menu(picked));
         }
         if (isOne) {
             out.addAll(place(first));
@@ -412,7 +413,12 @@ record FittingCard(WorkspaceModel model, WindowActions window, CardFields parts)
                                                 () -> model.complain(
                                                         "\"" + text
                                                                 + "\" is no price. Type a number such as 49.50, at most a million.")))
-                        .hinted());
+                        .hinted(),
+                products().keeping(picked.getFirst()));
+    }
+
+    private ProductFields products() {
+        return new ProductFields(model, parts);
     }
 
     private Node words(

@@ -31,7 +31,7 @@ record KeptFields(OneSurface on) {
             on.model().complain("A finish that is kept needs a name.");
             return;
         }
-        var wrong = on.parts().finishes().keep(new KeptFinish(name, finish));
+        var wrong = on.parts().libraries().finishes().keep(new KeptFinish(name, finish));
         if (wrong.isEmpty()) {
             on.model().say("\"" + name.strip() + "\" is among your finishes now, in all plans.");
         } else {
@@ -42,7 +42,7 @@ record KeptFields(OneSurface on) {
     /** Those that suit the surface, each to be laid there or forgotten; empty if none is kept. */
     Optional<Node> mine(Finish before) {
         var box = new VBox(4);
-        var all = on.parts().finishes().all();
+        var all = on.parts().libraries().finishes().all();
         for (var i = 0; i < all.size(); i++) {
             var kept = all.get(i);
             if (suits(kept, on.place())) {
@@ -65,7 +65,7 @@ record KeptFields(OneSurface on) {
     }
 
     private void forget(KeptFinish kept) {
-        var wrong = on.parts().finishes().forget(kept);
+        var wrong = on.parts().libraries().finishes().forget(kept);
         if (wrong.isEmpty()) {
             on.model().say("\"" + kept.name() + "\" is no longer among your finishes.");
         } else {

@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel.part;
 
 import honeylamp.catalogue.KeptFinish;
+import honeylamp.catalogue.KeptFitting;
 import honeylamp.catalogue.KeptLook;
 import honeylamp.catalogue.LabelSets.LabelSet;
 import honeylamp.catalogue.MinimumSets.MinimumSet;
@@ -22,6 +23,7 @@ import honeylamp.store.RecentPlan;
 /**
  * All that a person keeps for all plans.
  *
+ * @param fittings lights, switches and outlets as they are bought
  * @param recipes of packs
  * @param brands packs carry
  * @param offices what the office writes into title blocks, one at most
@@ -42,6 +44,7 @@ public record Libraries(
         Library<KeptLook> looks,
         Library<MinimumSet> minimumSets,
         Library<OwnPiece> pieces,
+        Library<KeptFitting> fittings,
         Library<Recipe> recipes,
         Library<Brand> brands,
         Library<Office> offices,

@@ -1,14 +1,16 @@
 package honeylamp.desktop.panel.tray;
 
 import honeylamp.catalogue.Fittings;
+import honeylamp.catalogue.KeptFitting;
 import honeylamp.desktop.command.WindowActions;
-import honeylamp.desktop.gesture.NewFitting;
 import honeylamp.desktop.gesture.NewFitting.Spread;
+import honeylamp.desktop.gesture.NewFitting;
 import honeylamp.desktop.gesture.NewLighting;
-import honeylamp.desktop.panel.part.Catalogue;
 import honeylamp.desktop.panel.part.Catalogue.Entry;
 import honeylamp.desktop.panel.part.Catalogue.Group;
+import honeylamp.desktop.panel.part.Catalogue;
 import honeylamp.desktop.panel.part.Content;
+import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Thumbnails;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
@@ -33,16 +35,23 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 
 /** Lights, switches and outlets as symbols, how they are spread, and the view on which they are planned. */
-record LightingTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnails, Catalogue catalogue)
+record LightingTray(
+        WorkspaceModel model,
+        WindowActions window,
+        Thumbnails thumbnails,
+        Catalogue catalogue,
+        Library<KeptFitting> products)
         implements Content<LightingTray.Part> {
     /**
      * What is shown.
      *
      * @param groups of all lights of the plan
+     * @param kept products
      * @param isOnView whether the view worked on is one for lights
      */
     record Part(
@@ -55,6 +64,7 @@ record LightingTray(WorkspaceModel model, WindowActions window, Thumbnails thumb
             Brightness brightness,
             Optional<Evening> evening,
             List<Integer> groups,
+            List<KeptFitting> kept,
             List<AtHand> atHand) {
         boolean isPlacing() {
             return tool == Tool.PLACE_FITTING;
@@ -73,6 +83,7 @@ record LightingTray(WorkspaceModel model, WindowActions window, Thumbnails thumb
                 now.view().annotation().brightness(),
                 now.view().light().evening(),
                 EveningEdits.groups(now.plan()),
+                products.all(),
                 catalogue.atHand());
     }
 
@@ -131,13 +142,17 @@ record LightingTray(WorkspaceModel model, WindowActions window, Thumbnails thumb
 
     private List<Node> fittings(Part part) {
         var out = new ArrayList<Node>();
-        out.add(catalogue.of(Arrays.stream(FittingKind.Group.values())
-                .map(group -> new Group(
-                        group.label(),
-                        Arrays.stream(FittingKind.values())
-                                .filter(k -> k.group() == group)
-                                .map(k -> entry(k, part))
-                                .toList()))
+        var mine = new Group(
+                "My products", part.kept().stream().map(k -> entry(k, part)).toList());
+        out.add(catalogue.of(Stream.concat(
+                        Stream.of(mine).filter(g -> !g.entries().isEmpty()),
+                        Arrays.stream(FittingKind.Group.values())
+                                .map(group -> new Group(
+                                        group.label(),
+                                        Arrays.stream(FittingKind.values())
+                                                .filter(k -> k.group() == group)
+                                                .map(k -> entry(k, part))
+                                                .toList())))
                 .toList()));
         var works = new FlowPane(4, 4);
         for (var state : Works.values()) {
@@ -167,8 +182,22 @@ record LightingTray(WorkspaceModel model, WindowActions window, Thumbnails thumb
                         .orElse("ceiling"),
                 () -> thumbnails.view(key, sample, Samples.FITTING_MM),
                 () -> thumbnails.large(key, sample, Samples.FITTING_MM),
-                part.isPlacing() && part.chosen().kind() == kind,
-                () -> take(model.now().choices().fitting().withKind(kind)));
+                part.isPlacing() && part.chosen().kind() == kind && part.chosen().product().isEmpty(),
+                () -> take(model.now().choices().fitting().any(kind)));
+    }
+
+    private Entry entry(KeptFitting kept, Part part) {
+        var key = "fitting-" + kept.kind().key();
+        Supplier<Drawing> sample = () -> Samples.of(kept.kind());
+        return new Entry(
+                "mine " + kept.name(),
+                "my-fitting-" + Tray.id(kept.name()),
+                kept.name(),
+                kept.emission().map(e -> e.lumen() + " lm").orElse(kept.kind().label()),
+                () -> thumbnails.view(key, sample, Samples.FITTING_MM),
+                () -> thumbnails.large(key, sample, Samples.FITTING_MM),
+                part.isPlacing() && part.chosen().product().equals(Optional.of(kept)),
+                () -> take(model.now().choices().fitting().one(kept)));
     }
 
     private void take(NewFitting chosen) {

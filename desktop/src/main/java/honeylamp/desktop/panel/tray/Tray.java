@@ -143,7 +143,11 @@ public final class Tray extends VBox {
             case LABELS -> new LabelTray(model, libraries.labelSets());
             case LIGHTING ->
                 new LightingTray(
-                        model, window, thumbnails, catalogue(libraries, "lighting", "Find a light, switch or outlet"));
+                        model,
+                        window,
+                        thumbnails,
+                        catalogue(libraries, "lighting", "Find a light, switch or outlet"),
+                        libraries.fittings());
             case LOOK -> new LookTray(model, window, thumbnails, libraries.looks());
             case SHEET -> new SheetTray(model, window, libraries);
         };
