@@ -1,17 +1,20 @@
 package honeylamp.edit;
 
-import honeylamp.derive.listing.WallElevation;
+import honeylamp.derive.listing.FittingBefore;
 import honeylamp.derive.listing.WallElevation.Before;
 import honeylamp.derive.listing.WallElevation.Hole;
+import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.pointing.OpeningPlacing;
+import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Curve;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
-import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Keeping;
 import honeylamp.plan.Opening;
@@ -88,6 +91,12 @@ public final class MovingInFront {
             if (before.isPresent()) {
                 return Optional.of(piece(before.get()));
             }
+            var fitting = FittingBefore.of(view, wall, (Subject.Front) view.view().subject()).stream()
+                    .filter(f -> f.placed().fitting().id().equals(id))
+                    .findFirst();
+            if (fitting.isPresent()) {
+                return Optional.of(fitting(fitting.get()));
+            }
             return wall.covered().stream()
                     .filter(c -> c.surface().surface() instanceof Surface.OwnRegion(var region) && region.equals(id))
                     .findFirst()
@@ -161,6 +170,61 @@ public final class MovingInFront {
             return new Moved(
                     plan.withStorey(at(), s -> s.change(Furnishing.class, piece.id(), _ -> moved)),
                     new Point(across, up));
+        }
+
+        /**
+         * On a wall along it and up, caught by the heights of the others; what hangs or stands before it along it. Rows stay:
+         * they are evenly spread.
+         */
+        private Moved fitting(FittingBefore before) {
+            var fitting = before.placed().fitting();
+            var at = before.alongMm();
+            var across = Math.clamp(
+                    caught(by.x(), Stream.of(at), stops(fitting.id())), -at, Math.max(-at, wall.lengthMm() - at));
+            var high = before.placed().heightMm();
+            var up = Math.clamp(
+                    caught(by.y(), Stream.of(high), heights(fitting)), -high, Math.max(-high, wall.heightMm() - high));
+            return switch (fitting.on()) {
+                case Fitting.WallSide side -> {
+                    var line = storey().wall(side.wall()).map(Wall::line);
+                    var sign = line.filter(this::runsBack).isPresent() ? -1 : 1;
+                    var on = new Fitting.WallSide(
+                            side.wall(),
+                            side.side(),
+                            side.along().plus(Length.ofMm(sign * across)),
+                            side.height().plus(Length.ofMm(up)));
+                    yield put(fitting, on, new Point(across, up));
+                }
+                case Fitting.Ceiling hung -> {
+                    var there = hung.at().point().plus(wall.into().left().times(across));
+                    var height = hung.height().map(h -> h.plus(Length.ofMm(up)));
+                    yield put(
+                            fitting,
+                            new Fitting.Ceiling(Position.of(there), height),
+                            new Point(across, height.isPresent() ? up : 0));
+                }
+                case Fitting.Floor stands -> {
+                    var there = stands.at().point().plus(wall.into().left().times(across));
+                    yield put(
+                            fitting,
+                            new Fitting.Floor(Position.of(there), stands.height()),
+                            new Point(across, 0));
+                }
+                case Fitting.Piece _, Fitting.Row _ -> new Moved(plan, new Point(0, 0));
+            };
+        }
+
+        private Moved put(Fitting fitting, Fitting.On on, Point by) {
+            return new Moved(FittingEdits.change(plan, at(), fitting.id(), f -> f.withOn(on)), by);
+        }
+
+        /** How high the other fittings are, and sills and heads. */
+        private DoubleStream heights(Fitting but) {
+            var others = FittingBefore.of(view, wall, (Subject.Front) view.view().subject()).stream()
+                    .map(FittingBefore::placed)
+                    .filter(p -> p.isOnWall() && !p.fitting().id().equals(but.id()))
+                    .mapToDouble(FittingPlaces.Placed::heightMm);
+            return DoubleStream.concat(others, levels(new OpeningId(0)));
         }
 
         /** The ends and the middle of the wall, of its openings and of the other pieces. */

@@ -4,25 +4,31 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
+import honeylamp.derive.listing.FittingBefore;
 import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.geometry.Point;
-import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.ElementId;
 import honeylamp.plan.Finish;
+import honeylamp.plan.Fitting.WallSide;
+import honeylamp.plan.Fitting;
+import honeylamp.plan.FittingKind;
 import honeylamp.plan.Furnishing;
-import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.Opening;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Region;
 import honeylamp.plan.Sense;
+import honeylamp.plan.View.Subject;
 import honeylamp.units.Length;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -190,5 +196,61 @@ class MovingInFrontTest {
         assertThat(MovingInFront.moved(south.plan, south.laid(), copied, new Point(100, 0), 0))
                 .isInstanceOfSatisfying(
                         Outcome.Refused.class, r -> assertThat(r.sentence("No")).contains("copy of a unit"));
+    }
+
+    private static Fitting fitting(Plan plan, int at) {
+        return plan.storeys().getFirst().fittings().get(at);
+    }
+
+    /** West lies at the right: what goes right goes back along a wall that is drawn eastwards. */
+    @Test
+    void aSwitchGoesAlongItsWallAndUpAndIsCaughtByOthers() {
+        var plan = room();
+        var wall = TestPlans.wallId(plan, 0);
+        plan = TestPlans.fitted(
+                plan, FittingKind.ONE_WAY, new WallSide(wall, Swing.LEFT, Length.ofMm(3200), Length.ofMm(1050)));
+        plan = TestPlans.fitted(
+                plan, FittingKind.SOCKET_2, new WallSide(wall, Swing.LEFT, Length.ofMm(800), Length.ofMm(450)));
+        plan = TestPlans.fitted(
+                plan, FittingKind.ONE_WAY, new WallSide(wall, Swing.RIGHT, Length.ofMm(800), Length.ofMm(450)));
+        var south = Seen.south(plan);
+        var button = fitting(plan, 0);
+        var seen = FittingBefore.of(
+                south.laid(),
+                WallElevation.all(
+                                south.laid().storey(),
+                                (Subject.Front) south.laid().view().subject())
+                        .getFirst(),
+                (Subject.Front) south.laid().view().subject());
+        assertThat(seen.stream().map(s -> s.placed().fitting().id()))
+                .as("what is on the other side of the wall is not seen")
+                .containsExactlyInAnyOrder(button.id(), fitting(plan, 1).id());
+        assertThat(fitting(south.moved(button.id(), 100, 50, 0), 0).on())
+                .isEqualTo(new WallSide(wall, Swing.LEFT, Length.ofMm(3100), Length.ofMm(1100)));
+        // 40 mm above the height of the socket it is caught by that
+        assertThat(fitting(south.moved(button.id(), 0, -560, 60), 0).on())
+                .isEqualTo(new WallSide(wall, Swing.LEFT, Length.ofMm(3200), Length.ofMm(450)));
+        // never below the floor
+        assertThat(fitting(south.moved(button.id(), 0, -5000, 0), 0).on())
+                .isEqualTo(new WallSide(wall, Swing.LEFT, Length.ofMm(3200), Length.ZERO));
+    }
+
+    @Test
+    void aPendantBeforeTheWallGoesAlongItAndRowsStay() {
+        var plan = room();
+        plan = TestPlans.fitted(
+                plan, FittingKind.PENDANT, new Fitting.Ceiling(Position.ofMm(2000, 700), Optional.of(Length.ofMm(1900))));
+        var row = new Fitting.AlongWall(
+                TestPlans.wallId(plan, 0),
+                Swing.LEFT,
+                Optional.of(plan.storeys().getFirst().rooms().getFirst().id()),
+                3,
+                Length.ofMm(600),
+                Optional.empty());
+        plan = TestPlans.fitted(plan, FittingKind.WALL_WASHER, row);
+        var south = Seen.south(plan);
+        assertThat(fitting(south.moved(fitting(plan, 0).id(), -250, -100, 0), 0).on())
+                .isEqualTo(new Fitting.Ceiling(Position.ofMm(2250, 700), Optional.of(Length.ofMm(1800))));
+        assertThat(south.moved(fitting(plan, 1).id(), -250, -100, 0)).isEqualTo(south.plan());
     }
 }

@@ -1,6 +1,5 @@
 package honeylamp.derive.lighting;
 
-import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
@@ -20,6 +19,8 @@ public record InTheWay(List<Segment> walls, List<Tall> pieces) {
     /** Lower pieces stop no light worth telling. */
     private static final double TALL_MM = 1_100;
 
+    private static final double BEYOND_MM = 1;
+
     /** A piece: light goes below and above it. */
     public record Tall(Ring ring, double bottomMm, double topMm) {}
 
@@ -33,8 +34,7 @@ public record InTheWay(List<Segment> walls, List<Tall> pieces) {
     public static InTheWay of(StoreyGeometry geometry) {
         var open = geometry.cuts().stream()
                 .filter(c -> !c.opening().kind().isWindow())
-                .map(OpeningCut::ring)
-                .map(Outline::of)
+                .map(c -> Outline.of(c.ring(BEYOND_MM)))
                 .toList();
         var walls = Regions.difference(geometry.network().poche(), open).stream()
                 .flatMap(Outline::rings)

@@ -25,8 +25,17 @@ public final class Sight {
      * What a tall piece hides.
      *
      * @param near how far it is at each angle
+     * @param far how far its other side is
      */
-    private record Blind(double[] near, double bottomMm, double topMm) {}
+    private record Blind(double[] near, double[] far, double bottomMm, double topMm) {
+        /** Whether a ray that rises so, from a height, meets it before a place so far off. */
+        boolean meets(int angle, double fromMm, double rise, double placeFar) {
+            var in = fromMm + rise * near[angle];
+            // what lies in its own footprint is hidden by its front alone
+            var out = far[angle] < placeFar ? fromMm + rise * far[angle] : in;
+            return Math.min(in, out) < topMm && Math.max(in, out) > bottomMm;
+        }
+    }
 
     private Sight(Point from, double heightMm, double[] walls, List<Blind> blinds) {
         this.from = from;
@@ -64,8 +73,12 @@ public final class Sight {
     private static Blind blind(Point from, InTheWay.Tall piece) {
         var near = new double[ANGLES];
         Arrays.fill(near, Double.POSITIVE_INFINITY);
-        piece.ring().edges().forEach(edge -> meet(from, edge, (at, far) -> near[at] = Math.min(near[at], far)));
-        return new Blind(near, piece.bottomMm(), piece.topMm());
+        var beyond = new double[ANGLES];
+        piece.ring().edges().forEach(edge -> meet(from, edge, (at, far) -> {
+            near[at] = Math.min(near[at], far);
+            beyond[at] = Math.max(beyond[at], far);
+        }));
+        return new Blind(near, beyond, piece.bottomMm(), piece.topMm());
     }
 
     private interface Meeting {
@@ -161,12 +174,8 @@ public final class Sight {
             return true;
         }
         for (var blind : blinds) {
-            var near = blind.near[angle];
-            if (near < far) {
-                var at = heightMm + (placeMm - heightMm) * near / far;
-                if (at < blind.topMm && at > blind.bottomMm) {
-                    return false;
-                }
+            if (blind.near[angle] < far && blind.meets(angle, heightMm, (placeMm - heightMm) / far, far)) {
+                return false;
             }
         }
         return true;

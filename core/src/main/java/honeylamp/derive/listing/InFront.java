@@ -34,6 +34,7 @@ public record InFront(List<Seen> all) {
             var from = 0.0;
             for (var wall : WallElevation.all(view.storey(), front)) {
                 add(out, view, wall, new Point(from, 0));
+                fittings(out, view, wall, front, new Point(from, 0));
                 from += wall.lengthMm();
             }
         }
@@ -73,6 +74,15 @@ public record InFront(List<Seen> all) {
         }
         if (seen.frees(Kind.FURNITURE)) {
             wall.before().forEach(b -> out.add(new Seen(b.piece().id(), b.box().moved(from))));
+        }
+    }
+
+    private static void fittings(
+            List<Seen> out, LaidView view, WallElevation wall, Subject.Front front, Point from) {
+        if (view.view().seen().frees(Kind.FITTINGS)) {
+            FittingBefore.of(view, wall, front)
+                    .forEach(f -> out.add(
+                            new Seen(f.placed().fitting().id(), f.box().moved(from))));
         }
     }
 

@@ -149,6 +149,7 @@ public final class OuterFaces {
                 WallElevation.before(outside, line, from, to, depthMm),
                 List.of(),
                 Optional.empty(),
+                List.of(new Segment(line.at(from), line.at(to))),
                 line.at((from + to) / 2),
                 into);
     }

@@ -37,6 +37,7 @@ import java.util.stream.Stream;
  * @param tops how high the wall and what is seen of the ceiling before it is
  * @param floor what the floor before the wall is built up of, from the top down
  * @param onFloor what lies on that floor; nothing outside
+ * @param line its foot from left to right, in plan mm; of a curve in chords
  * @param middle of the wall's face, in plan mm
  * @param into the room, of length one, in the plan
  */
@@ -50,6 +51,7 @@ public record WallElevation(
         List<Before> before,
         List<BuildUpLayer> floor,
         Optional<Finish> onFloor,
+        List<Segment> line,
         Point middle,
         Point into) {
     private static final double IN_LINE_MM = 1;
@@ -66,6 +68,51 @@ public record WallElevation(
         holes = List.copyOf(holes);
         before = List.copyOf(before);
         floor = List.copyOf(floor);
+        line = List.copyOf(line);
+    }
+
+    /**
+     * A place at its foot.
+     *
+     * @param into the room, of length one
+     */
+    public record Foot(Point at, Point into) {}
+
+    /** The foot so far from its left end. */
+    public Foot foot(double alongMm) {
+        var left = alongMm;
+        for (var part : line) {
+            if (left <= part.length() || part.equals(line.getLast())) {
+                return new Foot(
+                        part.at(Math.clamp(left, 0, part.length())), part.unit().left().times(-1));
+            }
+            left -= part.length();
+        }
+        throw new IllegalStateException("a wall has a foot");
+    }
+
+    /**
+     * Where a point lies.
+     *
+     * @param awayMm before the wall; less than 0 behind it
+     */
+    public record Lies(double alongMm, double awayMm) {}
+
+    /** How far along and before it a point lies; empty if it is beside all of it. */
+    public Optional<Lies> lies(Point p) {
+        var from = 0.0;
+        Optional<Lies> nearest = Optional.empty();
+        for (var part : line) {
+            var along = part.along(p);
+            var away = -part.offset(p);
+            if (along >= -IN_LINE_MM
+                    && along <= part.length() + IN_LINE_MM
+                    && nearest.filter(n -> Math.abs(n.awayMm) <= Math.abs(away)).isEmpty()) {
+                nearest = Optional.of(new Lies(from + along, away));
+            }
+            from += part.length();
+        }
+        return nearest;
     }
 
     /**
@@ -265,6 +312,9 @@ public record WallElevation(
                         : before(storey.geometry().furnishingsIn(room), line, from, to, depthMm),
                 FloorSteps.layers(mark),
                 Optional.of(mark.floor()),
+                isCurved
+                        ? side.faces().reversed().stream().map(Segment::reversed).toList()
+                        : List.of(new Segment(line.at(from), line.at(to))),
                 line.at((from + to) / 2),
                 into);
     }

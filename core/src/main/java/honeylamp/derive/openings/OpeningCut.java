@@ -139,6 +139,11 @@ public record OpeningCut(
         return ring(leftFace, rightFace);
     }
 
+    /** The same, reaching so far past both faces: cut out of a slanted wall it leaves no hair of a face standing. */
+    public Ring ring(double beyondMm) {
+        return ring(leftFace.shiftedLeft(beyondMm), rightFace.shiftedLeft(-beyondMm));
+    }
+
     private static Ring ring(Curve left, Curve right) {
         var out = new ArrayList<Point>();
         out.add(right.a());

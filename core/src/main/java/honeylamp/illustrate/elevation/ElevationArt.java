@@ -4,10 +4,10 @@ import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.symbol.SideView.From;
 import honeylamp.derive.listing.Surfaces;
-import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.listing.WallElevation.Before;
 import honeylamp.derive.listing.WallElevation.Covered;
 import honeylamp.derive.listing.WallElevation.Hole;
+import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.walls.OpeningShape;
@@ -34,21 +34,24 @@ import honeylamp.illustrate.pen.DrawnByHand;
 import honeylamp.illustrate.pen.Fading;
 import honeylamp.illustrate.pen.PaperRoom;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.illustrate.shade.FrontLight;
+import honeylamp.illustrate.shade.LampLight;
 import honeylamp.plan.Annotation;
+import honeylamp.plan.Light.Evening;
 import honeylamp.plan.Opening;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Position;
 import honeylamp.plan.Region;
 import honeylamp.plan.Role;
 import honeylamp.plan.RoomMark;
-import honeylamp.plan.Showing;
 import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.Showing;
 import honeylamp.plan.Stand;
 import honeylamp.plan.Surface;
 import honeylamp.plan.TileEdge;
 import honeylamp.plan.View;
-import honeylamp.takeoff.CutNumbers;
 import honeylamp.takeoff.CutNumbers.Numbered;
+import honeylamp.takeoff.CutNumbers;
 import honeylamp.takeoff.JointsThrough;
 import honeylamp.takeoff.TileEdges;
 import java.util.ArrayList;
@@ -176,9 +179,17 @@ public final class ElevationArt {
         }
         add(layers, view, frame, LayerKind.TOPS, Kind.FURNITURE, all(walls, ElevationArt::pieces));
         add(layers, view, frame, LayerKind.POCHE, Kind.WALLS, all(walls, ElevationArt::cut));
+        if (lamp == Lamp.LIT) {
+            view.view()
+                    .light()
+                    .evening()
+                    .filter(_ -> LampLight.isFitted(view.storey().geometry()))
+                    .ifPresent(evening -> layers.add(afterDark(view, evening, walls)));
+        }
+        add(layers, view, frame, LayerKind.FITTINGS, Kind.FITTINGS, all(walls, w -> w.fittings().marks(front(view))));
         if (!walls.isEmpty()) {
             var measured = walls.stream()
-                    .map(w -> new FrontDimensions.OfWall(w.wall, w.frame, w.measured()))
+                    .map(w -> new FrontDimensions.OfWall(w.wall, w.frame, w.measured(), w.heights()))
                     .toList();
             var pens = Pens.of(look, frame.scale());
             add(
@@ -197,6 +208,44 @@ public final class ElevationArt {
                 Kind.DIMENSIONS,
                 all(walls, w -> new NumbersInFront(view, w.wall, w.frame, w.pens).of(numbers)));
         return new Drawing(layers);
+    }
+
+    /** Walls in the light of fittings; through windows one looks into the dusk, or into rooms that are lit. */
+    private static Layer afterDark(LaidView view, Evening evening, List<ElevationArt> walls) {
+        var geometry = view.storey().geometry();
+        var lit = FrontLight.lit(geometry, evening);
+        var marks = new ArrayList<Mark>();
+        for (var each : walls) {
+            var dark = each.lies.outside ? LampLight.Outside.DUSK : LampLight.Outside.NIGHT;
+            var face = FrontLight.of(geometry, lit, each.wall, dark, each.frame);
+            marks.add(new Mark.Clip(each.frame.paper(Figure.ring(each.notCut())), List.of(face)));
+            each.panes(marks);
+        }
+        return new Layer(LayerKind.LAMPS, Blend.MULTIPLY, marks);
+    }
+
+    /** From inside a window is as dark as it is outside. */
+    private void panes(List<Mark> out) {
+        if (!lies.outside && view.view().seen().shows(Kind.OPENINGS)) {
+            wall.holes().stream()
+                    .filter(h -> h.cut().opening().kind().isWindow())
+                    .forEach(h -> out.add(new Mark.Fill(
+                            frame.paper(Figure.ring(
+                                    OpeningShape.of(h.cut().opening().kind(), h.box()))),
+                            LampLight.dusk())));
+        }
+    }
+
+    private FittingsInFront fittings() {
+        return new FittingsInFront(view, wall, frame, pens, lamp);
+    }
+
+    private List<Double> heights() {
+        return view.view().seen().shows(Kind.FITTINGS) ? fittings().heightsMm(front(view)) : List.of();
+    }
+
+    private static View.Subject.Front front(LaidView view) {
+        return (View.Subject.Front) view.view().subject();
     }
 
     private static List<Mark> all(List<ElevationArt> walls, Function<ElevationArt, List<Mark>> of) {

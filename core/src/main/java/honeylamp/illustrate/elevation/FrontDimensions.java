@@ -39,8 +39,9 @@ record FrontDimensions(LaidView view, Pens pens, List<OfWall> walls) {
      *
      * @param frame in which its left end lies at 0
      * @param measured what is in it, measured from its left end and up
+     * @param fittings how high those on it are fixed
      */
-    record OfWall(WallElevation wall, PaperFrame frame, List<Box> measured) {
+    record OfWall(WallElevation wall, PaperFrame frame, List<Box> measured, List<Double> fittings) {
         private List<Double> along() {
             return stops(wall.lengthMm(), measured.stream().flatMap(b -> Stream.of(b.minX(), b.maxX())));
         }
@@ -107,14 +108,19 @@ record FrontDimensions(LaidView view, Pens pens, List<OfWall> walls) {
         }
     }
 
-    /** The courses of the last wall, or how high it is if it is not as high there as at its left. */
+    /**
+     * The courses of the last wall, else how high fittings are on all of them, else how high the last is if it is not as high
+     * there as at its left.
+     */
     private void right(Drawn out, OfWall last) {
         var top = last.wall.tops().wall();
         var courses = courses(last.wall);
         var isOther = Math.abs(top.getLast().y() - top.getFirst().y()) > SAME_MM;
-        if (courses.size() > 2 || isOther) {
-            var stops =
-                    courses.size() > 2 ? courses : List.of(0.0, top.getLast().y());
+        var fittings = stops(
+                top.getLast().y(), walls.stream().flatMap(w -> w.fittings.stream()).sorted());
+        var parts = courses.size() > 2 ? courses : fittings;
+        if (parts.size() > 2 || isOther) {
+            var stops = parts.size() > 2 ? parts : List.of(0.0, top.getLast().y());
             up(out, last, stops, last.wall.lengthMm() + ElevationArt.CUT_MM, FIRST_ROW_PAPER_MM);
         }
     }

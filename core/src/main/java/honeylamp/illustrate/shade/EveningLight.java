@@ -100,7 +100,8 @@ final class EveningLight {
         for (var seen : lamps) {
             var lamp = seen.lamp();
             geometry.roomAt(lamp.at())
-                    .ifPresent(room -> add(given.computeIfAbsent(room, _ -> new double[3]), lamp, surface(room)));
+                    .ifPresent(
+                            room -> add(given.computeIfAbsent(room, _ -> new double[3]), lamp, surface(geometry, room)));
         }
         if (given.isEmpty()) {
             return;
@@ -126,7 +127,17 @@ final class EveningLight {
         }
     }
 
-    private double surface(Room room) {
+    /** What a room's surfaces give back, in lux of red, green and blue. */
+    static double[] givenBack(StoreyGeometry geometry, Room room, List<Lit.Seen> lamps) {
+        var out = new double[3];
+        lamps.stream()
+                .map(Lit.Seen::lamp)
+                .filter(l -> room.outline().contains(l.at()))
+                .forEach(l -> add(out, l, surface(geometry, room)));
+        return out;
+    }
+
+    private static double surface(StoreyGeometry geometry, Room room) {
         var height = geometry.storey().levels().height().mm();
         return (2 * room.areaMm2() + room.perimeterMm() * height) / 1e6;
     }
@@ -160,17 +171,20 @@ final class EveningLight {
 
     /** Lux as the picture shows them: by their power, in the tone of their sum. */
     private void show(int i) {
-        var most = Math.max(lux[0][i], Math.max(lux[1][i], lux[2][i]));
-        if (most > 0) {
-            var shown = Math.pow(most / FULL_LUX, POWER) / most;
-            for (var c = 0; c < 3; c++) {
-                lux[c][i] = (float) (lux[c][i] * shown);
-            }
+        var shown = shown(lux[0][i], lux[1][i], lux[2][i]);
+        for (var c = 0; c < 3; c++) {
+            lux[c][i] = (float) (lux[c][i] * shown);
         }
     }
 
+    /** By how much lux of red, green and blue are multiplied to be shown. */
+    static double shown(double red, double green, double blue) {
+        var most = Math.max(red, Math.max(green, blue));
+        return most > 0 ? Math.pow(most / FULL_LUX, POWER) / most : 0;
+    }
+
     /** The shares of red, green and blue in light of a temperature. */
-    private static double[] tone(int kelvin) {
+    static double[] tone(int kelvin) {
         var mired = Math.clamp(1e6 / kelvin, MIRED[2], MIRED[0]);
         var from = mired > MIRED[1] ? 0 : 1;
         var part = (MIRED[from] - mired) / (MIRED[from] - MIRED[from + 1]);

@@ -232,14 +232,18 @@ public final class LampLight {
     private Pixels pixels(int[] inside, Outside outside) {
         var out = new int[grid.count()];
         for (var i = 0; i < out.length; i++) {
-            var rgb = 0xff;
-            for (var c = 0; c < 3; c++) {
-                rgb = rgb << 8
-                        | (int) Math.round(255 * shoulder((inside[i] == 0 ? outside.shares : DIM)[c] + light[c][i]));
-            }
-            out[i] = rgb;
+            out[i] = argb(inside[i] == 0 ? outside : Outside.NIGHT, light[0][i], light[1][i], light[2][i]);
         }
         return new Pixels(grid.width(), grid.height(), out);
+    }
+
+    /** What is left of white where it is so dark, with light of red, green and blue that lamps add. */
+    static int argb(Outside dark, double... light) {
+        var rgb = 0xff;
+        for (var c = 0; c < 3; c++) {
+            rgb = rgb << 8 | (int) Math.round(255 * shoulder(dark.shares[c] + light[c]));
+        }
+        return rgb;
     }
 
     /** Light above two thirds adds ever less, and never more than all. */

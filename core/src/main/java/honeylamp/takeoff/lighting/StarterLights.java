@@ -59,6 +59,9 @@ public final class StarterLights {
     /** Nearer to a switch there is no socket, so that both are read. */
     private static final double BESIDE_SWITCH_MM = 350;
 
+    /** Beside a jamb there is a lining: a socket keeps so far from it. */
+    private static final double FROM_JAMB_MM = 140;
+
     /** A sensor is so far within a room. */
     private static final double SENSOR_MM = 600;
 
@@ -339,7 +342,12 @@ public final class StarterLights {
     private boolean isFree(Fitting socket, List<Point> switches) {
         return FittingPlaces.of(geometry, socket).stream()
                 .allMatch(p -> switches.stream().allMatch(s -> s.distance(p.at()) > BESIDE_SWITCH_MM)
+                        && geometry.cuts().stream().noneMatch(cut -> isAtJamb(cut, p.at()))
                         && geometry.storey().furnishings().stream().noneMatch(f -> SocketCheck.covers(f, p)));
+    }
+
+    private static boolean isAtJamb(OpeningCut cut, Point p) {
+        return cut.middle().distance(p) < Math.hypot(cut.thicknessMm() / 2, FROM_JAMB_MM);
     }
 
     /** A point just before a side, so far along its faces. */

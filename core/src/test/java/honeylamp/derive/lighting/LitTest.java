@@ -7,11 +7,15 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
 import honeylamp.edit.FittingEdits;
+import honeylamp.edit.PickedEdits;
+import honeylamp.edit.WallEdits;
+import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Buying;
+import honeylamp.plan.Element;
 import honeylamp.plan.ElementId.FittingId;
-import honeylamp.plan.Emission;
 import honeylamp.plan.Emission.Dimming;
+import honeylamp.plan.Emission;
 import honeylamp.plan.Fitting;
 import honeylamp.plan.FittingKind;
 import honeylamp.plan.Opening.Hand;
@@ -23,6 +27,7 @@ import honeylamp.plan.Wall.Works;
 import honeylamp.units.Length;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Test;
@@ -199,5 +204,53 @@ class LitTest {
                 storey(plan),
                 s -> s.change(Fitting.class, s.fittings().getFirst().id(), f -> f.withWorks(Works.REMOVED)));
         assertThat(lit(gone).lamps()).isEmpty();
+    }
+
+    /** Light knows no east: a whole house turned by 17 degrees, walls, door, wardrobe and lamps, is lit as before. */
+    @Test
+    void aTurnedHouseIsLitAsBefore() {
+        var plan = TestPlans.walled(TestPlans.clearRectangle(8000, 4000), 5000, 0, 5000, 4000, PARTITION);
+        plan = TestPlans.opening(plan, 4, OpeningKind.PLAIN, 1000, 1000, Hand.FIRST, Swing.LEFT);
+        plan = TestPlans.with(plan, "wardrobe", 1200, 600, 2000, 2300, 3600, 0);
+        plan = lampAt(plan, 2000, 1500, 90);
+        var side = new Fitting.WallSide(TestPlans.wallId(plan, 4), Swing.LEFT, Length.ofMm(3000), Length.ofMm(1800));
+        plan = lamp(plan, FittingKind.WALL_LIGHT, side, light(120));
+        var all = plan.storeys().getFirst().elements().all().map(Element::id).collect(Collectors.toSet());
+        var turned = PickedEdits.turn(plan, storey(plan), all, Point.ORIGIN, 17).orThrow();
+        var before = lit(plan);
+        var after = lit(turned);
+        for (var x = 300; x < 8000; x += 430) {
+            for (var y = 300; y < 4000; y += 430) {
+                var at = new Point(x, y);
+                var there = Affine.turn(17).apply(at);
+                var lux = before.level(at, 850);
+                if (isEven(before, at)) { // at the edge of a shadow a ray may fall on its other side
+                    assertThat(after.level(there, 850)).as("at %s", at).isCloseTo(lux, within(0.02 * lux + 0.1));
+                }
+            }
+        }
+    }
+
+    /** Whether nearly as much light falls all around a place: no edge of a shadow is there. */
+    private static boolean isEven(Lit lit, Point at) {
+        return IntStream.range(0, 8)
+                .mapToObj(i -> at.plus(Point.direction(45 * i).times(40)))
+                .allMatch(p -> Math.abs(lit.level(p, 850) - lit.level(at, 850)) < 0.15 * lit.level(at, 850) + 0.5);
+    }
+
+    /** A wall bent by 800 between lamp and floor: what lies behind it is dark, what it bows around is lit. */
+    @Test
+    void curvedWallsStopItWhereTheyAre() {
+        var plan = TestPlans.walled(TestPlans.clearRectangle(8000, 4000), 5000, 0, 5000, 4000, PARTITION);
+        var straight = lit(lampAt(plan, 2000, 2000, 360));
+        var bent = WallEdits.bend(plan, storey(plan), TestPlans.wallId(plan, 4), Length.ofMm(800))
+                .orThrow();
+        var lit = lit(lampAt(bent, 2000, 2000, 360));
+        var bowsEast = TestPlans.geometry(bent).network().of(TestPlans.wallId(bent, 4)).getFirst().wall().line().at(2000).x() > 5000;
+        var within = new Point(bowsEast ? 5500 : 4500, 2000);
+        assertThat(straight.level(within, 0) > 0).isEqualTo(!bowsEast);
+        assertThat(lit.level(within, 0) > 0).isEqualTo(bowsEast);
+        assertThat(lit.level(new Point(6200, 2000), 0)).isZero();
+        assertThat(lit.level(new Point(3000, 2000), 0)).isCloseTo(straight.level(new Point(3000, 2000), 0), Percentage.withPercentage(0.1));
     }
 }

@@ -7,14 +7,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeylamp.TestPlans;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.edit.PickedEdits;
 import honeylamp.edit.RoomEdits;
+import honeylamp.edit.WallEdits;
+import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
+import honeylamp.plan.Element;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Fitting;
 import honeylamp.plan.FittingKind;
-import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.Opening;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
@@ -25,10 +29,12 @@ import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Ways walked after dark: three rooms in a row, a bedroom, a corridor and a bath, with sliding doors at 1,000 to 1,885. */
 class LitWalkTest {
@@ -175,5 +181,28 @@ class LitWalkTest {
                         .map(Step::sentence))
                 .as("no false alarm")
                 .isEmpty();
+    }
+
+    /** The same house turned by 17 degrees, and with the corridor's walls bent: what is at a hand stays there. */
+    @ParameterizedTest
+    @ValueSource(booleans = {false, true})
+    void slantedAndCurvedWallsAreWalkedAsStraightOnes(boolean isBent) {
+        for (var last : Last.values()) {
+            var plan = new Asked(true, true, true, last).plan();
+            if (isBent) {
+                for (var wall : List.of(4, 5)) {
+                    plan = WallEdits.bend(plan, storey(plan), TestPlans.wallId(plan, wall), Length.ofMm(300))
+                            .orThrow();
+                }
+            }
+            var all = plan.storeys().getFirst().elements().all().map(Element::id).collect(Collectors.toSet());
+            var turned = PickedEdits.turn(plan, storey(plan), all, Point.ORIGIN, 17).orThrow();
+            var line = Stream.of(new Point(500, 1400), new Point(8000, 1400))
+                    .map(p -> Affine.turn(17).apply(p))
+                    .toList();
+            assertThat(LitWalk.along(TestPlans.laid(turned), line).steps().stream().map(Step::verdict))
+                    .as(last.name())
+                    .containsExactly(Verdict.LIT, Verdict.LIT, last.verdict);
+        }
     }
 }
