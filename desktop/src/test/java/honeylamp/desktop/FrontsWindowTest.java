@@ -11,8 +11,9 @@ import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Workspace.Fit;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId;
-import honeylamp.plan.Opening;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.Opening;
 import honeylamp.plan.Surface;
 import honeylamp.plan.View;
 import honeylamp.units.Length;
@@ -195,5 +196,55 @@ class FrontsWindowTest {
 
     private static Opening opening(WindowDriver w, Opening of) throws Exception {
         return w.plan().storeys().getFirst().opening(of.id()).orElseThrow();
+    }
+
+    /** A switch is pressed where it is seen on its wall, dragged along it and up, typed, and taken away. */
+    @Test
+    void aSwitchIsDraggedOnItsWallFromTheFront() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            w.press("stage-lighting");
+            w.press("propose-lights");
+            w.press("stage-rooms");
+            pickBathroom(w);
+            w.press("elevations-unrolled");
+            w.press("stage-lighting");
+            w.key(KeyCode.ESCAPE); // nothing is put in by the press
+            w.press("tool-pick-and-move");
+            var before = w.plan();
+            var there = WindowDriver.onScreen(() -> InFront.of(w.model().shown().view()));
+            var button = before.storeys().getFirst().fittings().stream()
+                    .filter(f -> f.kind().isSwitch()
+                            && f.on() instanceof Fitting.WallSide
+                            && !there.of(Set.of(f.id())).isEmpty())
+                    .findFirst()
+                    .orElseThrow();
+            var at = there.of(Set.of(button.id())).getFirst().centre();
+            w.click(at.x(), at.y());
+            assertThat(w.model().now().selection()).containsExactly(button.id());
+            w.drag(at.x(), at.y(), at.x(), at.y() + 500);
+            assertThat(height(w, button)).isBetween(1350.0, 1750.0);
+            w.fill("fitting-height", "900");
+            assertThat(height(w, button)).isEqualTo(900);
+            w.focusPlan();
+            w.key(KeyCode.CONTROL, KeyCode.UP);
+            assertThat(height(w, button)).isEqualTo(910);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(w.plan()).isEqualTo(before);
+            w.press("lighting-show-switches");
+            w.press("evening");
+            w.picture();
+            assertThat(last(w).light().evening()).isPresent();
+        }
+    }
+
+    private static double height(WindowDriver w, Fitting of) throws Exception {
+        return w.plan().storeys().getFirst().fittings().stream()
+                .filter(f -> f.id().equals(of.id()))
+                .findFirst()
+                .flatMap(Fitting::height)
+                .orElseThrow()
+                .mm();
     }
 }

@@ -7,12 +7,13 @@ import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.gesture.Reply;
 import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.drawing.Mark;
-import honeylamp.edit.MovingInFront;
 import honeylamp.edit.MovingInFront.Moved;
+import honeylamp.edit.MovingInFront;
 import honeylamp.edit.Outcome;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.sketch.Sketches;
+import honeylamp.plan.ElementId.FittingId;
 import honeylamp.plan.ElementId;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -20,7 +21,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Moves a window, a piece or a region that is held where one sees it from the front; the plan changes once, when the
+ * Moves a window, a piece, a fitting or a region that is held where one sees it from the front; the plan changes once, when the
  * button goes up.
  *
  * @param rests what goes on afterwards
@@ -79,8 +80,12 @@ public record MoveInFront(Gesture rests, ElementId id, Point grabbed, Box box, O
 
     @Override
     public Readout readout(Surroundings scene) {
+        var there = there();
+        var at = id instanceof FittingId // measured to its middle, as on its card
+                ? there.centre()
+                : new Point(there.minX(), there.minY());
         return new Readout(
-                List.of(field(scene, "From left", there().minX()), field(scene, "Above floor", there().minY())),
+                List.of(field(scene, "From left", at.x()), field(scene, "Above floor", at.y())),
                 "",
                 "Let go where it is to be; Ctrl is caught by nothing, Esc leaves it where it was.");
     }

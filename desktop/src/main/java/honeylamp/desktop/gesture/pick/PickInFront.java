@@ -12,6 +12,7 @@ import honeylamp.drawing.Mark;
 import honeylamp.edit.MovingInFront;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.FittingId;
 import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.RegionId;
@@ -22,7 +23,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * Picks walls, openings, pieces and regions where one sees them from the front, whatever the tool is, and moves what is no
+ * Picks walls, openings, pieces, fittings and regions where one sees them from the front, whatever the tool is, and moves what is no
  * wall by dragging or by typed lengths; nothing is drawn there.
  */
 public final class PickInFront {
@@ -49,7 +50,10 @@ public final class PickInFront {
     }
 
     private static boolean isMovable(ElementId id) {
-        return id instanceof OpeningId || id instanceof FurnishingId || id instanceof RegionId;
+        return id instanceof OpeningId
+                || id instanceof FurnishingId
+                || id instanceof FittingId
+                || id instanceof RegionId;
     }
 
     /** Typed lengths move what is picked along its wall and up. */
@@ -78,6 +82,6 @@ public final class PickInFront {
                         "",
                         "Drag it, or type how far it goes along the wall and up; its card has its measures.")
                 : Readout.hint(
-                        "Walls seen from the front. Press a window, a door, a piece or a wall: its card has its measures; drag it, or Delete takes it away. Turn to a page with a plan to draw.");
+                        "Walls seen from the front. Press a window, a door, a piece, a light or a wall: its card has its measures; drag it, or Delete takes it away. Turn to a page with a plan to draw.");
     }
 }
