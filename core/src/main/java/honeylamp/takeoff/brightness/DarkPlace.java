@@ -8,6 +8,7 @@ import honeylamp.plan.Fitting;
 import honeylamp.plan.FittingKind.Group;
 import honeylamp.plan.LightingRules;
 import honeylamp.takeoff.lighting.LitWalk;
+import honeylamp.takeoff.lighting.NightWays;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -30,7 +31,7 @@ public record DarkPlace(Point at, double lux, String sentence) {
     private static final int EVERY = 8;
 
     /** Those on some ways, one at most for each room and state of its switches. */
-    public static List<DarkPlace> on(LaidStorey storey, LightingRules rules, List<LitWalk.Named> ways) {
+    public static List<DarkPlace> on(LaidStorey storey, LightingRules rules, List<NightWays.Named> ways) {
         var out = new ArrayList<DarkPlace>();
         Set<String> seen = new TreeSet<>();
         for (var way : ways) {

@@ -10,7 +10,7 @@ import honeylamp.takeoff.lighting.ActivityProposals;
 import honeylamp.takeoff.lighting.ActivityProposals.ActivityProposal;
 import honeylamp.takeoff.lighting.FittingCheck;
 import honeylamp.takeoff.lighting.LightingViews;
-import honeylamp.takeoff.lighting.LitWalk;
+import honeylamp.takeoff.lighting.NightWays;
 import honeylamp.takeoff.way.Ways;
 import java.util.List;
 import java.util.function.BooleanSupplier;
@@ -30,7 +30,7 @@ public record LightingReport(
         List<ActivityProposal> proposals,
         List<LightLayers> layers,
         List<RoomLight> rooms,
-        List<LitWalk.Named> walks,
+        List<NightWays.Named> walks,
         List<DarkPlace> dark) {
     /**
      * A step of the work.
@@ -60,8 +60,8 @@ public record LightingReport(
         var layers = LightLayers.of(storey, rules);
         var snags = wanted.getAsBoolean() ? FittingCheck.of(storey) : List.<Snag>of();
         var walks = wanted.getAsBoolean() && hasSwitches(storey)
-                ? LitWalk.byNight(Ways.of(storey, wanted))
-                : List.<LitWalk.Named>of();
+                ? NightWays.of(Ways.of(storey, wanted))
+                : List.<NightWays.Named>of();
         var dark = wanted.getAsBoolean() ? DarkPlace.on(storey, rules, walks) : List.<DarkPlace>of();
         var steps = List.of(
                 base(storey),
@@ -119,7 +119,7 @@ public record LightingReport(
                 lit + " of " + rooms.size() + " rooms lit");
     }
 
-    private static Step switches(LaidStorey storey, List<Snag> snags, List<LitWalk.Named> walks, List<DarkPlace> dark) {
+    private static Step switches(LaidStorey storey, List<Snag> snags, List<NightWays.Named> walks, List<DarkPlace> dark) {
         if (!hasSwitches(storey)) {
             return new Step("Switches, sockets, walk", false, "no switch yet");
         }

@@ -1,20 +1,17 @@
 package honeylamp.takeoff.lighting;
 
-import honeylamp.catalogue.RoomUses;
 import honeylamp.derive.listing.LightGroup;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.rooms.Room;
-import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.derive.storeys.FittingPlaces.Placed;
+import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Point;
-import honeylamp.geometry.Regions;
 import honeylamp.plan.ElementId.OpeningId;
-import honeylamp.plan.FittingKind;
 import honeylamp.plan.FittingKind.Group;
+import honeylamp.plan.FittingKind;
 import honeylamp.plan.OpeningKind.Family;
-import honeylamp.takeoff.way.Ways;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -24,6 +21,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 
 /**
  * A way through a storey after dark, walked as one walks it: into each room one puts on its light where a hand finds a
@@ -94,67 +92,6 @@ public record LitWalk(List<Step> steps) {
         return steps.stream().allMatch(Step::isGood);
     }
 
-    /**
-     * A way that is walked at night.
-     *
-     * @param words whence and whither
-     */
-    public record Named(String words, LitWalk walk) {}
-
-    /**
-     * The ways that people walk in the dark, found by themselves: from where one comes in to each bedroom and to the kitchen,
-     * from each bed to a bath and to the kitchen.
-     */
-    public static List<Named> byNight(Ways ways) {
-        var storey = ways.storey();
-        var out = new ArrayList<Named>();
-        var bedrooms = rooms(storey, "bedroom");
-        var kitchens = rooms(storey, "kitchen");
-        var baths = rooms(storey, "bath");
-        ways.entrances().stream().findFirst().ifPresent(in -> {
-            bedrooms.forEach(room -> add(out, ways, "From the door to " + room.name(), in, bed(storey, room)));
-            kitchens.forEach(room -> add(out, ways, "From the door to " + room.name(), in, middle(room)));
-        });
-        for (var bedroom : bedrooms) {
-            var bed = bed(storey, bedroom);
-            baths.stream()
-                    .min(Comparator.comparingDouble(b -> middle(b).distance(bed)))
-                    .ifPresent(bath ->
-                            add(out, ways, "From bed in " + bedroom.name() + " to " + bath.name(), bed, middle(bath)));
-            kitchens.forEach(
-                    room -> add(out, ways, "From bed in " + bedroom.name() + " to " + room.name(), bed, middle(room)));
-        }
-        return out;
-    }
-
-    private static void add(List<Named> out, Ways ways, String words, Point from, Point to) {
-        ways.between(from, to).ifPresent(way -> out.add(new Named(words, along(ways.storey(), way.line()))));
-    }
-
-    private static List<Room> rooms(LaidStorey storey, String use) {
-        return storey.geometry().rooms().stream()
-                .filter(r -> r.mark().filter(m -> RoomUses.isOf(m, use)).isPresent())
-                .toList();
-    }
-
-    private static Point middle(Room room) {
-        return Regions.inside(room.outline());
-    }
-
-    /** Beside the pillow end of a bed, or the middle of its room. */
-    static Point bed(LaidStorey storey, Room room) {
-        return storey.geometry().furnishingsIn(room).stream()
-                .filter(f -> f.kind().contains("bed") && !f.kind().startsWith("bedside"))
-                .findFirst()
-                .map(f -> f.placing()
-                        .apply(new Point(
-                                f.width().mm() / 2 + BESIDE_BED_MM, f.depth().mm() / 4)))
-                .filter(room.outline()::contains)
-                .orElseGet(() -> middle(room));
-    }
-
-    private static final double BESIDE_BED_MM = 250;
-
     /** Where one begins, a switch or a lamp is at hand so far away. */
     static final double FROM_BED_MM = 1_200;
 
@@ -165,6 +102,12 @@ public record LitWalk(List<Step> steps) {
 
     private static final class Walker {
         private static final double STEP_MM = 50;
+
+        /** Less of a way over the ground outside is none. */
+        private static final double LEAST_OUTSIDE_MM = 1_000;
+
+        /** So far from it a light outside still shows the ground. */
+        private static final double SHOWS_GROUND_MM = 6_000;
 
         /** A door that is walked through lies so near to where rooms change. */
         private static final double DOOR_MM = 700;
@@ -231,6 +174,7 @@ public record LitWalk(List<Step> steps) {
 
         List<Step> walk(List<Point> line) {
             var out = new ArrayList<Step>();
+            outside(line).ifPresent(out::add);
             Optional<Room> from = Optional.empty();
             for (var part : parts(line)) {
                 var room = part.room.orElseThrow();
@@ -239,6 +183,43 @@ public record LitWalk(List<Step> steps) {
                 from = part.room;
             }
             return out;
+        }
+
+        /** The way over the ground before one comes in; empty if there is none worth telling. */
+        private Optional<Step> outside(List<Point> line) {
+            var ground = steps(line).stream()
+                    .takeWhile(p -> geometry.roomAt(p).isEmpty())
+                    .toList();
+            if (ground.size() * STEP_MM < LEAST_OUTSIDE_MM) {
+                return Optional.empty();
+            }
+            var near = placed.stream()
+                    .filter(p -> p.fitting().kind().isLight()
+                            && geometry.roomAt(p.before()).isEmpty()
+                            && ground.stream().anyMatch(g -> g.distance(p.at()) <= SHOWS_GROUND_MM))
+                    .flatMap(p -> p.fitting().groups().stream())
+                    .collect(Collectors.toCollection(TreeSet::new));
+            var sensed = placed.stream()
+                    .filter(p -> p.fitting().kind() == FittingKind.SENSOR)
+                    .flatMap(p -> p.fitting().groups().stream())
+                    .anyMatch(near::contains);
+            var verdict = near.isEmpty() ? Verdict.NO_LIGHT : sensed ? Verdict.LIT : Verdict.INTO_THE_DARK;
+            var sentence =
+                    switch (verdict) {
+                        case LIT -> "Outside: lit by " + groups(List.copyOf(near));
+                        case INTO_THE_DARK ->
+                            "Outside: into the dark. Nobody is at the switch of " + groups(List.copyOf(near))
+                                    + " when one comes home: link a sensor with it.";
+                        case NO_LIGHT -> "Outside: no light is switched here. Put one beside the door, with a sensor.";
+                    };
+            return Optional.of(new Step(
+                    ground,
+                    "Outside",
+                    verdict,
+                    verdict == Verdict.LIT ? List.copyOf(near) : List.of(),
+                    List.of(),
+                    Optional.empty(),
+                    sentence));
         }
 
         private Optional<OpeningCut> door(Point at) {

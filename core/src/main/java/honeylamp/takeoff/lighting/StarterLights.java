@@ -175,7 +175,7 @@ public final class StarterLights {
 
     /** Where one lies nothing but a switch at hand spares the step into the dark, unless that of the door is. */
     private Optional<Fitting.On> atBed(Room room, List<Fitting.On> spots) {
-        var bed = LitWalk.bed(storey, room);
+        var bed = NightWays.bed(storey, room);
         var isAtHand = spots.stream()
                 .flatMap(on -> FittingPlaces.of(geometry, fitting(FittingKind.ONE_WAY, on, List.of())).stream())
                 .anyMatch(p -> p.at().distance(bed) <= LitWalk.FROM_BED_MM);

@@ -17,7 +17,7 @@ import honeylamp.takeoff.brightness.LightLayers;
 import honeylamp.takeoff.brightness.LightLayers.State;
 import honeylamp.takeoff.lighting.FittingCheck;
 import honeylamp.takeoff.lighting.LightingViews;
-import honeylamp.takeoff.lighting.LitWalk;
+import honeylamp.takeoff.lighting.NightWays;
 import honeylamp.takeoff.way.Ways;
 import java.util.List;
 import java.util.Optional;
@@ -41,7 +41,7 @@ class LamplitTest {
         for (var storey : LaidPlan.of(plan).all()) {
             assertThat(FittingCheck.of(storey).stream().map(Snag::sentence)).isEmpty();
             assertThat(ActivityCheck.of(storey).stream().map(Snag::sentence)).isEmpty();
-            var ways = LitWalk.byNight(Ways.of(storey));
+            var ways = NightWays.of(Ways.of(storey));
             assertThat(ways).isNotEmpty();
             assertThat(ways.stream().flatMap(w -> w.walk().steps().stream()).map(s -> s.isGood() ? "" : s.sentence()))
                     .containsOnly("");

@@ -13,6 +13,7 @@ import honeylamp.plan.LightingRules;
 import honeylamp.plan.Position;
 import honeylamp.takeoff.brightness.LightLayers.State;
 import honeylamp.takeoff.lighting.LitWalk;
+import honeylamp.takeoff.lighting.NightWays;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -139,7 +140,7 @@ class ActivityCheckTest {
                 .furnished("wardrobe", 3000, 600, 2100, 3000, 2000, 90);
         var laid = TestPlans.laid(dark.plan());
         var walk = LitWalk.along(laid, WAY);
-        var named = List.of(new LitWalk.Named("From here to there", walk));
+        var named = List.of(new NightWays.Named("From here to there", walk));
         assertThat(walk.isGood()).isTrue();
         assertThat(DarkPlace.on(laid, dark.plan().lighting(), named))
                 .singleElement()
@@ -151,7 +152,7 @@ class ActivityCheckTest {
         assertThat(DarkPlace.on(
                         TestPlans.laid(lit.plan()),
                         lit.plan().lighting(),
-                        List.of(new LitWalk.Named("", LitWalk.along(TestPlans.laid(lit.plan()), WAY)))))
+                        List.of(new NightWays.Named("", LitWalk.along(TestPlans.laid(lit.plan()), WAY)))))
                 .isEmpty();
     }
 }

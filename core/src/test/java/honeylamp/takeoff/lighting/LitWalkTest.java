@@ -9,6 +9,7 @@ import honeylamp.demo.place.QuillbackLane;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.edit.PickedEdits;
 import honeylamp.edit.RoomEdits;
+import honeylamp.edit.StructureEdits;
 import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
@@ -22,6 +23,7 @@ import honeylamp.plan.Opening;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Structure;
 import honeylamp.takeoff.lighting.LitWalk.Step;
 import honeylamp.takeoff.lighting.LitWalk.Verdict;
 import honeylamp.takeoff.way.Ways;
@@ -172,9 +174,9 @@ class LitWalkTest {
             plan = StarterLights.of(plan, LaidPlan.of(plan).on(s.id()));
         }
         var upper = LaidPlan.of(plan).all().getLast();
-        var ways = LitWalk.byNight(Ways.of(upper));
+        var ways = NightWays.of(Ways.of(upper));
         assertThat(ways).isNotEmpty();
-        assertThat(ways.stream().map(LitWalk.Named::words)).allMatch(w -> w.startsWith("From "));
+        assertThat(ways.stream().map(NightWays.Named::words)).allMatch(w -> w.startsWith("From "));
         assertThat(ways.stream()
                         .flatMap(w -> w.walk().steps().stream().skip(1))
                         .filter(s -> !s.isGood())
@@ -204,5 +206,35 @@ class LitWalkTest {
                     .as(last.name())
                     .containsExactly(Verdict.LIT, Verdict.LIT, last.verdict);
         }
+    }
+
+    /** A kitchen with a door in the south and a car before it: the ground is lit if a sensor sees who comes home. */
+    @Test
+    void fromTheCarToTheKitchenOneWalksOverLitGround() {
+        var plan = TestPlans.clearRectangle(6000, 4000);
+        plan = TestPlans.opening(plan, 0, OpeningKind.OUTER_DOOR, 1000, 900, Hand.FIRST, Swing.LEFT);
+        plan = RoomEdits.mark(plan, storey(plan), Position.ofMm(1000, 1500), "Kitchen", Finish.of("wide-oak"))
+                .plan();
+        plan = light(plan, 3000, 1);
+        plan = button(plan, 0, Swing.LEFT, 2050, 1);
+        assertThat(fromCar(plan)).as("there is no car").isEmpty();
+        var bay = new Structure.ParkingBay(Structure.Car.MIDDLE, Length.ofMm(2800), Length.ofMm(5400));
+        plan = StructureEdits.add(plan, storey(plan), bay, Position.ofMm(1500, -6000), 0).plan();
+        assertThat(fromCar(plan)).containsExactly("Outside: no light", "Kitchen: lit");
+        var wall = new Fitting.WallSide(TestPlans.wallId(plan, 0), Swing.RIGHT, Length.ofMm(2200), Length.ofMm(1900));
+        plan = with(plan, FittingKind.OUTDOOR_WALL_LIGHT, wall, 2);
+        plan = button(plan, 0, Swing.LEFT, 2050, 2);
+        assertThat(fromCar(plan)).containsExactly("Outside: into the dark", "Kitchen: lit");
+        var eye = new Fitting.Ceiling(Position.ofMm(1500, -900), Optional.of(Length.ofMm(2200)));
+        plan = with(plan, FittingKind.SENSOR, eye, 2);
+        assertThat(fromCar(plan)).containsExactly("Outside: lit", "Kitchen: lit");
+    }
+
+    private static List<String> fromCar(Plan plan) {
+        return NightWays.of(Ways.of(TestPlans.laid(plan))).stream()
+                .filter(w -> w.words().equals("From the car to Kitchen"))
+                .flatMap(w -> w.walk().steps().stream())
+                .map(s -> s.room() + ": " + s.verdict().label())
+                .toList();
     }
 }

@@ -70,7 +70,7 @@ class StarterLightsTest {
     @MethodSource("plans")
     void everyWayOfTheNightIsLit(Plan plan) {
         for (var storey : LaidPlan.of(lit(plan)).all()) {
-            assertThat(LitWalk.byNight(Ways.of(storey)))
+            assertThat(NightWays.of(Ways.of(storey)))
                     .allSatisfy(way -> assertThat(way.walk().steps())
                             .as(way.words())
                             .allSatisfy(step -> assertThat(step.isGood()).as(step.sentence()).isTrue()));

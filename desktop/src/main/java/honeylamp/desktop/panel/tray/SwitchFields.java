@@ -11,7 +11,7 @@ import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Light.Evening;
 import honeylamp.plan.Plan;
 import honeylamp.takeoff.brightness.LightingReport;
-import honeylamp.takeoff.lighting.LitWalk;
+import honeylamp.takeoff.lighting.NightWays;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -97,7 +97,7 @@ record SwitchFields(WorkspaceModel model, WindowActions window, LightingSteps st
         return out;
     }
 
-    private Node way(LitWalk.Named way, int number) {
+    private Node way(NightWays.Named way, int number) {
         var wrong = way.walk().steps().stream().filter(s -> !s.isGood()).count();
         return Widgets.button(
                 (wrong == 0 ? "\u2713 " : "\u2013 ") + way.words() + (wrong == 0 ? "" : ": " + wrong + " to mend"),
