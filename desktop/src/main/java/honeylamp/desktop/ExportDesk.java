@@ -94,7 +94,7 @@ final class ExportDesk {
             }
             export(
                     new ExportWork(
-                            List.of(model.shown().page()),
+                            List.of(model.shown().printed()),
                             model.now().document().assets(),
                             format.get(),
                             model.now().choices().picture(),
@@ -109,7 +109,7 @@ final class ExportDesk {
     }
 
     private void previewed(Export.Format format) {
-        var page = model.shown().page();
+        var page = model.shown().printed();
         var assets = model.now().document().assets();
         var picture = model.now().choices().picture();
         errands.follow(

@@ -180,7 +180,7 @@ final class WindowDesk implements WindowActions {
 
     @Override
     public void printSheet() {
-        window.exports.print(List.of(window.model.shown().page()));
+        window.exports.print(List.of(window.model.shown().printed()));
     }
 
     @Override

@@ -7,8 +7,10 @@ import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.storeys.ActivityPlaces;
 import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.LaidView;
 import honeylamp.desktop.gesture.look.WalkLit;
 import honeylamp.desktop.workspace.WorkStage;
+import honeylamp.edit.EveningEdits;
 import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Activity;
@@ -21,6 +23,7 @@ import honeylamp.plan.FittingKind;
 import honeylamp.plan.Light.Evening;
 import honeylamp.plan.Page;
 import honeylamp.plan.Showing;
+import honeylamp.plan.View;
 import honeylamp.plan.Wall.Works;
 import honeylamp.store.PlanDocument;
 import honeylamp.takeoff.lighting.FittingCheck;
@@ -259,6 +262,9 @@ class LightingWindowTest {
                     .isTrue();
             assertThat(w.plan().presentation().views())
                     .noneMatch(v -> v.showing().shows(Showing.Kind.FITTINGS));
+            assertThat(WindowDriver.onScreen(() -> w.model().shown().printed().views()))
+                    .as("the stage does not decide what prints")
+                    .noneMatch(v -> v.view().showing().shows(Showing.Kind.FITTINGS));
             w.press("stage-sheet");
             assertThat(WindowDriver.onScreen(
                             () -> w.model().shown().view().view().showing().shows(Showing.Kind.FITTINGS)))
@@ -285,6 +291,16 @@ class LightingWindowTest {
         ToggleButton button = w.node(id);
         return WindowDriver.onScreen(() -> ((VBox) button.getGraphic())
                 .getChildren().stream().map(line -> ((Label) line).getText()).collect(Collectors.joining(": ")));
+    }
+
+    /** The view worked on as it is pictured. */
+    private static View seen(WindowDriver w) {
+        var worked = w.model().now().worked().view();
+        return w.model().shown().pictured().views().stream()
+                .map(LaidView::view)
+                .filter(v -> v.id().equals(worked))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** The living room from bare to walked in, in 24 actions; the steps tick themselves as they are done. */
@@ -331,6 +347,14 @@ class LightingWindowTest {
             assertThat(WindowDriver.onScreen(() -> w.model().now().gesture()))
                     .isInstanceOfSatisfying(
                             WalkLit.class, walk -> assertThat(walk.at()).isEqualTo(1));
+            w.picture();
+            var lit = WindowDriver.onScreen(() -> seen(w).light().evening()).orElseThrow();
+            assertThat(lit.off()).as("the light of this step alone").hasSize(EveningEdits.groups(w.plan()).size() - 1);
+            assertThat(WindowDriver.onScreen(() -> w.model().shown().printed().views()))
+                    .as("nothing of it is printed")
+                    .noneMatch(v -> v.view().light().evening().isPresent());
+            w.key(KeyCode.ESCAPE);
+            assertThat(WindowDriver.onScreen(() -> seen(w).light().evening())).isEmpty();
             w.press("evening");
             assertThat(WindowDriver.onScreen(
                             () -> w.model().now().view().light().evening()))

@@ -5,12 +5,14 @@ import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Look;
 import honeylamp.plan.Page;
 import honeylamp.plan.Showing;
+import honeylamp.plan.View;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
@@ -105,11 +107,16 @@ public final class LaidPage {
 
     /** The same page with one of its views showing otherwise. */
     public LaidPage seenAs(ViewId id, Showing showing) {
+        return seenAs(id, v -> v.withShowing(showing));
+    }
+
+    /** The same page with one of its views seen otherwise. */
+    public LaidPage seenAs(ViewId id, UnaryOperator<View> otherwise) {
         return new LaidPage(
                 plan,
                 page,
                 views.stream()
-                        .map(v -> v.view().id().equals(id) ? v.seenAs(v.view().withShowing(showing)) : v)
+                        .map(v -> v.view().id().equals(id) ? v.seenAs(otherwise.apply(v.view())) : v)
                         .toList());
     }
 

@@ -2,14 +2,15 @@ package honeylamp.desktop.picture;
 
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.picture.PictureRenderer.Painted;
+import honeylamp.desktop.workspace.ShownPlan;
 import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
-import honeylamp.output.ScreenPainter;
 import honeylamp.output.ScreenPainter.Traced;
+import honeylamp.output.ScreenPainter;
 import honeylamp.plan.Underlay;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
@@ -330,6 +331,8 @@ public final class PlanPane extends Pane {
                 || a.showsUnderlay() != b.showsUnderlay()
                 || a.stage().showsUnderlay() != b.stage().showsUnderlay()
                 || (a.stage() == WorkStage.WALLS) != (b.stage() == WorkStage.WALLS) // gaps of walls are shown there
+                || (a.stage() == WorkStage.LIGHTING) != (b.stage() == WorkStage.LIGHTING) // lights are seen there
+                || !ShownPlan.walkedIn(a).equals(ShownPlan.walkedIn(b))
                 || a.choices().seen().walls() != b.choices().seen().walls()
                 || (a.stage() == WorkStage.SHEET) != (b.stage() == WorkStage.SHEET)
                         && !b.view().equals(b.view().straight()) // one draws in another view than is printed
@@ -351,7 +354,7 @@ public final class PlanPane extends Pane {
 
     private PictureRenderer.Request request(Workspace now) {
         return new PictureRenderer.Request(
-                model.shown().page(),
+                model.shown().pictured(),
                 now.worked().view(),
                 now.frame(),
                 now.lamp(),

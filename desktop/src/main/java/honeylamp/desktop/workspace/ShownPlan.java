@@ -11,6 +11,7 @@ import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Walked;
+import honeylamp.desktop.gesture.look.WalkLit;
 import honeylamp.desktop.gesture.look.Walking;
 import honeylamp.desktop.gesture.pick.PickCaption;
 import honeylamp.desktop.workspace.SnagSearch.SnagThere;
@@ -28,6 +29,7 @@ import honeylamp.output.PageReading;
 import honeylamp.plan.ElementId.SchemeId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Light.Evening;
 import honeylamp.plan.Showing;
 import honeylamp.plan.View;
 import honeylamp.sheet.SheetComposer;
@@ -227,6 +229,26 @@ public final class ShownPlan {
                         && now.stage().showsUnderlay()
                 ? page.seenAs(now.worked().view(), now.view().showing().with(Showing.Kind.WALLS, Showing.Degree.FADED))
                 : page;
+    }
+
+    /** The page worked on, in the light of the step one is at while a way is walked after dark. */
+    public LaidPage pictured() {
+        var now = workspace.get();
+        return walkedIn(now).map(e -> page().seenAs(
+                                now.worked().view(),
+                                view -> view.withLight(view.light().withEvening(Optional.of(e)))))
+                .orElseGet(this::page);
+    }
+
+    /** The light of the step one is at while a way is walked; empty at other times. */
+    public static Optional<Evening> walkedIn(Workspace now) {
+        return now.gesture() instanceof WalkLit walk ? walk.evening(now.plan()) : Optional.empty();
+    }
+
+    /** The page worked on as it prints, whatever the stage shows of it. */
+    public LaidPage printed() {
+        var worked = workspace.get().worked();
+        return worked.page().map(plan()::page).orElseGet(() -> plan().pageOf(worked.view()));
     }
 
     /** The page of a plan that is worked on, the view worked on as in {@link #view}. */

@@ -7,9 +7,12 @@ import honeylamp.desktop.gesture.Reply;
 import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.desktop.gesture.Typed;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.EveningEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.sketch.LitWalkSketch;
 import honeylamp.illustrate.sketch.Sketches;
+import honeylamp.plan.Light.Evening;
+import honeylamp.plan.Plan;
 import honeylamp.takeoff.lighting.LitWalk;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,8 +26,10 @@ import java.util.Optional;
  * @param to the point clicked second
  * @param chosen a way that was chosen, point by point; empty if it is found between the two
  * @param at the step one is at, from 0
+ * @param on the groups that are on there; empty before the first step
  */
-public record WalkLit(Optional<Point> from, Optional<Point> to, List<Point> chosen, int at)
+public record WalkLit(
+        Optional<Point> from, Optional<Point> to, List<Point> chosen, int at, Optional<List<Integer>> on)
         implements Gesture, Walking {
     private static final double SPOT_PX = 6;
 
@@ -35,12 +40,29 @@ public record WalkLit(Optional<Point> from, Optional<Point> to, List<Point> chos
 
     /** Nothing clicked yet. */
     public static WalkLit begin() {
-        return new WalkLit(Optional.empty(), Optional.empty(), List.of(), 0);
+        return clicked(Optional.empty(), Optional.empty());
     }
 
-    /** A way, at its first step. */
-    public static WalkLit along(List<Point> way) {
-        return new WalkLit(Optional.empty(), Optional.empty(), way, 0);
+    private static WalkLit clicked(Optional<Point> from, Optional<Point> to) {
+        return new WalkLit(from, to, List.of(), 0, Optional.empty());
+    }
+
+    /** A walk, at its first step. */
+    public static WalkLit along(LitWalk walk) {
+        var line = walk.steps().stream().flatMap(s -> s.line().stream()).toList();
+        return new WalkLit(
+                Optional.empty(),
+                Optional.empty(),
+                line,
+                0,
+                walk.steps().stream().findFirst().map(LitWalk.Step::on));
+    }
+
+    /** The light of the step one is at, to be seen in the picture; empty before the first. */
+    public Optional<Evening> evening(Plan plan) {
+        return on.map(lit -> new Evening(EveningEdits.groups(plan).stream()
+                .filter(g -> !lit.contains(g))
+                .toList()));
     }
 
     @Override
@@ -58,8 +80,8 @@ public record WalkLit(Optional<Point> from, Optional<Point> to, List<Point> chos
         var p = Optional.of(pointer.at());
         return Reply.to(
                 from.isEmpty() || to.isPresent() || !chosen.isEmpty()
-                        ? new WalkLit(p, Optional.empty(), List.of(), 0)
-                        : new WalkLit(from, p, List.of(), 0));
+                        ? clicked(p, Optional.empty())
+                        : clicked(from, p));
     }
 
     /** Enter goes on to the next step, after the last one to the first. */
@@ -79,15 +101,15 @@ public record WalkLit(Optional<Point> from, Optional<Point> to, List<Point> chos
 
     private Reply step(Surroundings scene, int by) {
         return walk(scene)
-                .map(w -> w.steps().isEmpty()
-                        ? this
-                        : new WalkLit(
-                                from,
-                                to,
-                                chosen,
-                                Math.floorMod(at + by, w.steps().size())))
-                .map(Reply::to)
+                .map(LitWalk::steps)
+                .filter(steps -> !steps.isEmpty())
+                .map(steps -> Reply.to(to(steps, on.isEmpty() ? at : Math.floorMod(at + by, steps.size()))))
                 .orElseGet(() -> Reply.to(this));
+    }
+
+    private WalkLit to(List<LitWalk.Step> steps, int step) {
+        return new WalkLit(
+                from, to, chosen, step, Optional.of(steps.get(step).on()));
     }
 
     private Optional<LitWalk> walk(Surroundings scene) {

@@ -102,12 +102,9 @@ record SwitchFields(WorkspaceModel model, WindowActions window, LightingSteps st
         return Widgets.button(
                 (wrong == 0 ? "\u2713 " : "\u2013 ") + way.words() + (wrong == 0 ? "" : ": " + wrong + " to mend"),
                 "night-way-" + number,
-                "Walks it on the plan; Enter steps on",
+                "Walks it on the plan, which shows the light of each step; Enter steps on, Esc leaves",
                 () -> {
-                    var line = way.walk().steps().stream()
-                            .flatMap(s -> s.line().stream())
-                            .toList();
-                    model.act(new Intent.TakeUp(Tool.WALK_LIT), new Intent.Begin(WalkLit.along(line)));
+                    model.act(new Intent.TakeUp(Tool.WALK_LIT), new Intent.Begin(WalkLit.along(way.walk())));
                     window.focusPlan();
                 });
     }
