@@ -14,6 +14,7 @@ import java.util.stream.Stream;
  * @param overlap so much of its width a beam covers of the next one at work height, from 0
  * @param washerAway so far from a wall those stand that wash it, as a share of its height
  * @param maintenance the share of light that is left when lamps are old and dirty
+ * @param skyLux the light of an overcast sky on open ground, in lux; 0 leaves daylight out
  * @param reach from the jamb to a switch that is at hand
  * @param wetBeside so far beside bath and shower there are no sockets
  * @param cord a lamp that is plugged in stands no farther from a socket
@@ -28,6 +29,7 @@ public record LightingRules(
         double overlap,
         double washerAway,
         double maintenance,
+        int skyLux,
         Length reach,
         Length wetBeside,
         Length cord,
@@ -42,6 +44,7 @@ public record LightingRules(
             0.2,
             1.0 / 3,
             0.8,
+            0,
             Length.ofMm(900),
             Length.ofMm(600),
             Length.ofMm(2000),
@@ -52,6 +55,12 @@ public record LightingRules(
             List.of());
 
     private static final int MOST_LUX = 20_000;
+
+    /** An overcast sky in the middle of a day, as daylight is usually reckoned with. */
+    public static final int USUAL_SKY_LUX = 10_000;
+
+    /** Brighter no sky is. */
+    public static final int MOST_SKY_LUX = 120_000;
 
     /** The height above the floor, or over what it stands on, at which a kind is fixed. */
     public record Height(FittingKind kind, Length height) {
@@ -88,6 +97,7 @@ public record LightingRules(
         Checks.within("overlap of beams", overlap, 0, 0.9);
         Checks.within("distance of washers from the wall", washerAway, 0.05, 1);
         Checks.within("light left of old lamps", maintenance, 0.3, 1);
+        Checks.within("light of the sky, in lux,", skyLux, 0, MOST_SKY_LUX);
         Checks.positive("reach to a switch", reach);
         Checks.notNegative("distance of sockets from bath and shower", wetBeside);
         Checks.positive("length of a cord", cord);

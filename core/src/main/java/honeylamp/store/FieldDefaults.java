@@ -70,6 +70,7 @@ final class FieldDefaults {
             new Field(List.of(), "groups", JSON.arrayNode()),
             new Field(List.of(), "roundedTo", JSON.numberNode(0)),
             new Field(List.of(), "lighting", usualLighting()),
+            new Field(List.of("lighting"), "skyLux", JSON.numberNode(0)),
             new Field(List.of(), "review", unsaid()),
             new Field(List.of(), "schemes", noSchemes()),
             new Field(List.of("schemes", "all"), "room", JSON.nullNode()),
@@ -200,6 +201,7 @@ final class FieldDefaults {
                 .put("overlap", 0.2)
                 .put("washerAway", 1.0 / 3)
                 .put("maintenance", 0.8)
+                .put("skyLux", 0)
                 .put("reach", 900)
                 .put("wetBeside", 600)
                 .put("cord", 2000)

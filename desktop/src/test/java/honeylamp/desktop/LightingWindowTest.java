@@ -39,6 +39,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -287,6 +288,13 @@ class LightingWindowTest {
         w.settle();
     }
 
+    private static String words(Pane list) throws Exception {
+        return WindowDriver.onScreen(() -> list.getChildren().stream()
+                .filter(Label.class::isInstance)
+                .map(l -> ((Label) l).getText())
+                .collect(Collectors.joining("\n")));
+    }
+
     private static String step(WindowDriver w, String id) throws Exception {
         ToggleButton button = w.node(id);
         return WindowDriver.onScreen(() -> ((VBox) button.getGraphic())
@@ -450,6 +458,16 @@ class LightingWindowTest {
             w.fill("rule-lux-reading", "400");
             w.fill("rule-height-one_way", "1.1 m");
             w.fill("rule-overlap", "40");
+            w.fill("rule-sky", "200000");
+            assertThat(w.message()).contains("\"200000\"").contains("120000");
+            w.press("lighting-show-sources");
+            w.press("brightness-daylight");
+            assertThat(w.plan().lighting().skyLux()).isEqualTo(10_000);
+            reported(w);
+            w.until(() -> words(w.node("room-brightness")).contains("daylight"));
+            w.press("brightness-daylight");
+            assertThat(w.plan().lighting().skyLux()).isZero();
+            w.press("lighting-show-rules");
             w.fill("rule-overlap", "140");
             assertThat(w.message()).contains("\"140\"").contains("90");
             var rules = w.plan().lighting();

@@ -15,7 +15,7 @@ import java.util.stream.IntStream;
 
 /**
  * The light of a room at points of an even grid on work height: what comes straight from fittings, with walls and tall pieces
- * in its way, and what the room gives back. An estimate.
+ * in its way, what the room gives back, and daylight where that is asked for. An estimate.
  *
  * @param light of the room
  * @param origin of the first point, in plan mm
@@ -31,12 +31,26 @@ public record LuxGrid(RoomLight light, Point origin, double stepMm, int columns,
     public static List<LuxGrid> of(LaidStorey storey, LightingRules rules, Predicate<Fitting> isOn, double stepMm) {
         var lit = Lit.of(storey.geometry(), isOn);
         return RoomLight.of(storey, rules, isOn).stream()
-                .filter(r -> r.meanLux() > 0)
-                .map(r -> of(r, lit, rules, stepMm))
+                .filter(r -> r.meanLux() + r.dayLux() > 0)
+                .map(r -> of(r, source(storey, r, lit, rules), stepMm))
                 .toList();
     }
 
-    private static LuxGrid of(RoomLight light, Lit lit, LightingRules rules, double stepMm) {
+    private interface Source {
+        double lux(Point at);
+    }
+
+    /** What falls on a place on work height in a room. */
+    private static Source source(LaidStorey storey, RoomLight light, Lit lit, LightingRules rules) {
+        Source lamps = at -> light.backLux() + rules.maintenance() * lit.level(at, EvenLayout.WORK_HEIGHT_MM);
+        if (light.dayLux() == 0) {
+            return lamps;
+        }
+        var day = Daylight.of(storey.geometry(), light.room(), Reflectances.of(storey, light.room()));
+        return at -> lamps.lux(at) + rules.skyLux() * day.share(at, EvenLayout.WORK_HEIGHT_MM);
+    }
+
+    private static LuxGrid of(RoomLight light, Source source, double stepMm) {
         var box = light.room().outline().bounds();
         var columns = Math.max(2, (int) Math.ceil(box.width() / stepMm) + 1);
         var rows = Math.max(2, (int) Math.ceil(box.height() / stepMm) + 1);
@@ -45,14 +59,13 @@ public record LuxGrid(RoomLight light, Point origin, double stepMm, int columns,
         var values = new Float[rows * columns];
         IntStream.range(0, rows)
                 .parallel()
-                .forEach(row -> row(light, lit, rules, origin, stepMm, columns, row, values));
+                .forEach(row -> row(light, source, origin, stepMm, columns, row, values));
         return new LuxGrid(light, origin, stepMm, columns, rows, List.of(values));
     }
 
     private static void row(
             RoomLight light,
-            Lit lit,
-            LightingRules rules,
+            Source source,
             Point origin,
             double stepMm,
             int columns,
@@ -64,7 +77,7 @@ public record LuxGrid(RoomLight light, Point origin, double stepMm, int columns,
         for (var column = 0; column < columns; column++) {
             var at = new Point(origin.x() + column * stepMm, origin.y() + row * stepMm);
             if (outline.contains(at)) {
-                last = (float) (light.backLux() + rules.maintenance() * lit.level(at, EvenLayout.WORK_HEIGHT_MM));
+                last = (float) source.lux(at);
                 if (begun < 0) {
                     begun = column;
                 }

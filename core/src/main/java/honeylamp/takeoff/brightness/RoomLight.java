@@ -20,9 +20,10 @@ import java.util.Optional;
 import java.util.function.Predicate;
 
 /**
- * The light of a room by the lumen method: an estimate, daylight left out.
+ * The light of a room by the lumen method: an estimate.
  *
- * @param meanLux on work height
+ * @param meanLux of its lamps on work height
+ * @param dayLux the mean of daylight there; 0 if it is left out
  * @param backLux of that, what comes back from surfaces
  * @param lumen of all lamps in it
  * @param watt that they draw
@@ -30,7 +31,7 @@ import java.util.function.Predicate;
  * @param wantedLux what that wants; 0 if none is marked
  */
 public record RoomLight(
-        Room room, double meanLux, double backLux, double lumen, double watt, Optional<Doing> wanted, int wantedLux) {
+        Room room, double meanLux, double dayLux, double backLux, double lumen, double watt, Optional<Doing> wanted, int wantedLux) {
     private static final double DOWNWARDS = 0.5;
 
     /** The rooms of a storey by those of its fittings that are on, the brightest last. */
@@ -65,6 +66,9 @@ public record RoomLight(
         return new RoomLight(
                 room,
                 mean,
+                rules.skyLux() == 0
+                        ? 0
+                        : rules.skyLux() * Daylight.of(storey.geometry(), room, back).mean(EvenLayout.WORK_HEIGHT_MM),
                 given,
                 lumen,
                 watts(lamps),

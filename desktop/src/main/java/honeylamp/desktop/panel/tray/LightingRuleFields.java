@@ -45,7 +45,15 @@ record LightingRuleFields(WorkspaceModel model) {
                                 rules.maintenance() * PERCENT,
                                 100,
                                 "%",
-                                (r, v) -> r.withMaintenance(Math.max(0.3, v / PERCENT)))),
+                                (r, v) -> r.withMaintenance(Math.max(0.3, v / PERCENT))),
+                        new NumberField(
+                                "Overcast sky, 0 for none",
+                                "rule-sky",
+                                rules.skyLux(),
+                                Figures.whole(0, LightingRules.MOST_SKY_LUX),
+                                "lx",
+                                v -> edit(r -> r.withSkyLux((int) v)),
+                                model::complain)),
                 Widgets.section(
                         "Switches and sockets",
                         above("Reach to a switch", "rule-reach", rules.reach(), units, LightingRules::withReach),

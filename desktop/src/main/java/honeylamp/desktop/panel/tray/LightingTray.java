@@ -129,7 +129,7 @@ record LightingTray(
         return switch (part.lighting().step()) {
             case ACTIVITIES ->
                 new ActivityFields(model, window, steps()).nodes(part.lighting(), part.tool() == Tool.MARK_ACTIVITY);
-            case SOURCES -> new SourceFields(model, steps()).nodes(part.brightness());
+            case SOURCES -> new SourceFields(model, steps()).nodes(part.brightness(), part.rules());
             case FITTINGS -> fittings(part);
             case SWITCHES -> new SwitchFields(model, window, steps()).nodes(part.evening(), part.groups());
             case RULES -> new LightingRuleFields(model).nodes(part.rules(), part.units());

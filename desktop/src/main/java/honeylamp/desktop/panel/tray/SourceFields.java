@@ -3,6 +3,7 @@ package honeylamp.desktop.panel.tray;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.plan.Annotation.Brightness;
+import honeylamp.plan.LightingRules;
 import honeylamp.takeoff.brightness.LightLayers;
 import honeylamp.takeoff.brightness.LightingReport;
 import java.util.ArrayList;
@@ -16,7 +17,7 @@ import javafx.scene.layout.FlowPane;
 
 /** Where light should come from, room by room, what is missing, and how bright rooms are. */
 record SourceFields(WorkspaceModel model, LightingSteps steps) {
-    List<Node> nodes(Brightness now) {
+    List<Node> nodes(Brightness now, LightingRules rules) {
         var kinds = new FlowPane(4, 4);
         for (var as : Brightness.values()) {
             kinds.getChildren()
@@ -27,8 +28,19 @@ record SourceFields(WorkspaceModel model, LightingSteps steps) {
                             now == as,
                             () -> model.annotate("Tell how bright it is", a -> a.withBrightness(as))));
         }
+        var isDay = rules.skyLux() > 0;
+        var day = Widgets.toggle(
+                "With daylight",
+                "brightness-daylight",
+                "Adds the light of an overcast sky through windows, nothing before them; how bright the sky is stands in Rules",
+                isDay,
+                () -> model.edit(
+                        model.now()
+                                .plan()
+                                .withLighting(rules.withSkyLux(isDay ? 0 : LightingRules.USUAL_SKY_LUX)),
+                        isDay ? "Leave daylight out" : "Reckon with daylight"));
         return List.of(
-                Widgets.section("How bright, by lamps", kinds, steps.live("room-brightness", SourceFields::rooms)),
+                Widgets.section("How bright, about", kinds, day, steps.live("room-brightness", SourceFields::rooms)),
                 Widgets.section("Where it should be", steps.live("light-layers", this::layers)));
     }
 
@@ -37,7 +49,8 @@ record SourceFields(WorkspaceModel model, LightingSteps steps) {
                 .filter(r -> !r.room().name().isBlank())
                 .<Node>map(r -> Widgets.quiet(r.room().name() + ": about " + LightLayers.rounded(r.meanLux()) + " lx"
                         + (r.wantedLux() == 0 ? "" : " of " + r.wantedLux())
-                        + (r.lumen() == 0 ? "" : ", " + Math.round(r.lumen()) + " lm, " + Math.round(r.watt()) + " W")))
+                        + (r.lumen() == 0 ? "" : ", " + Math.round(r.lumen()) + " lm, " + Math.round(r.watt()) + " W")
+                        + (r.dayLux() == 0 ? "" : "; daylight " + LightLayers.rounded(r.dayLux()) + " lx")))
                 .toList();
     }
 
