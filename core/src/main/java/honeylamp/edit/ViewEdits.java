@@ -104,12 +104,12 @@ public final class ViewEdits {
 
     /** Sets the scale of a view, or of all; none means the largest that fits. */
     public static Plan scale(Plan plan, ViewId view, Reach reach, Optional<Integer> scale) {
-        return changed(plan, view, reach, v -> v.scale().equals(scale) ? v : v.withScale(scale));
+        return placed(plan, view, reach, v -> v.scale().equals(scale) ? v : v.withScale(scale));
     }
 
     /** Sets how large a view is, or all are, without a scale; a scale of its own goes. */
     public static Plan fit(Plan plan, ViewId view, Reach reach, View.Fit fit) {
-        return changed(
+        return placed(
                 plan,
                 view,
                 reach,
@@ -178,7 +178,7 @@ public final class ViewEdits {
 
     /** Turns the plan on the page in a view to so many degrees counter-clockwise. */
     public static Plan turn(Plan plan, ViewId view, Reach reach, double deg) {
-        return changed(plan, view, reach, v -> v.turned(deg));
+        return placed(plan, view, reach, v -> v.turned(deg));
     }
 
     /** Says which walls a view shows when some are to be removed and others built. */
@@ -343,7 +343,25 @@ public final class ViewEdits {
 
     private static Plan changed(Plan plan, ViewId view, Reach reach, UnaryOperator<View> change) {
         var presentation = plan.presentation();
-        var meant = reach == Reach.ALL ? all(presentation) : List.of(view);
+        return changing(plan, reach == Reach.ALL ? alike(presentation, view) : List.of(view), change);
+    }
+
+    /** All views of its sort: what is changed of all leaves the grey base of lighting plans alone, and the other way round. */
+    private static List<ViewId> alike(Presentation presentation, ViewId view) {
+        var isForLights = presentation.view(view).orElseThrow().isForLights();
+        return presentation.views().stream()
+                .filter(v -> v.isForLights() == isForLights)
+                .map(View::id)
+                .toList();
+    }
+
+    /** Changes a view, or really all. */
+    private static Plan placed(Plan plan, ViewId view, Reach reach, UnaryOperator<View> change) {
+        return changing(plan, reach == Reach.ALL ? all(plan.presentation()) : List.of(view), change);
+    }
+
+    private static Plan changing(Plan plan, List<ViewId> meant, UnaryOperator<View> change) {
+        var presentation = plan.presentation();
         var after = presentation.changing(meant, change);
         return after.equals(presentation) ? plan : plan.withPresentation(after);
     }

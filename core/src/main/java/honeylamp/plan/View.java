@@ -341,6 +341,13 @@ public record View(
         return scale.isEmpty() && fit == Fit.FILLING;
     }
 
+    /** Whether it is made for lights: a storey plan that shows them over faint walls. */
+    public boolean isForLights() {
+        return subject instanceof Subject.StoreyPlan
+                && showing.shows(Showing.Kind.FITTINGS)
+                && showing.of(Showing.Kind.WALLS) == Showing.Degree.FADED;
+    }
+
     /** The storey it is a view of. */
     public StoreyId storey() {
         return switch (subject) {

@@ -57,7 +57,19 @@ public final class ReportJson {
 
     private ReportJson() {}
 
-    record Report(String units, List<StoreyPart> storeys, Totals totals, List<LabelPart> labels) {}
+    record Report(
+            String units,
+            List<StoreyPart> storeys,
+            Totals totals,
+            List<FittingSum> fitting_sums,
+            List<LabelPart> labels) {}
+
+    /**
+     * What fittings of the whole plan come to, those that go in the works left out.
+     *
+     * @param of all lights, all switches, all sockets, or a circuit
+     */
+    record FittingSum(String of, int number, int lumen, BigDecimal watt, BigDecimal cost) {}
 
     /**
      * The label of a room on a page.
@@ -261,7 +273,7 @@ public final class ReportJson {
         var labels = laid.pages().stream()
                 .flatMap(page -> RoomWords.on(page).stream().map(words -> label(page.name(), words)))
                 .toList();
-        return pretty(new Report("mm", storeys.stream().map(ReportJson::storey).toList(), totals, labels));
+        return pretty(new Report("mm", storeys.stream().map(ReportJson::storey).toList(), totals, sums(storeys), labels));
     }
 
     private static LabelPart label(String page, RoomWords words) {
@@ -419,6 +431,17 @@ public final class ReportJson {
                 f.buying().link(),
                 BigDecimal.valueOf(f.buying().price(), 2),
                 f.buying().state() == Buying.State.BOUGHT);
+    }
+
+    private static List<FittingSum> sums(List<LaidStorey> storeys) {
+        return FittingList.of(storeys).sums().stream()
+                .map(s -> new FittingSum(
+                        s.words(),
+                        s.count(),
+                        s.lumens(),
+                        rounded(s.watts(), 1),
+                        BigDecimal.valueOf(s.costCents(), 2)))
+                .toList();
     }
 
     private static FittingPart fitting(FittingList.Row row, FittingList.Tags tags) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import honeylamp.catalogue.Looks;
 import honeylamp.demo.place.QuillbackLane;
+import honeylamp.demo.place.SailclothYard;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.ViewId;
@@ -18,6 +19,7 @@ import honeylamp.plan.Sheet.Paper;
 import honeylamp.plan.Showing.Degree;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.View;
+import honeylamp.takeoff.lighting.LightingViews;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -186,5 +188,27 @@ class ViewEditsTest {
         assertThatThrownBy(
                         () -> new Presentation(presentation.looks(), twice, presentation.pages(), List.of(), List.of()))
                 .hasMessageContaining("two are called v1");
+    }
+
+    /** What is changed of all views leaves the grey base of a lighting plan as it is, and its change leaves the others. */
+    @Test
+    void allViewsAreThoseOfTheSameSort() {
+        var plan = SailclothYard.plan();
+        var first = plan.presentation().views().getFirst().id();
+        plan = LightingViews.add(plan, plan.storeys().getFirst().id()).plan();
+        var lights = plan.presentation().views().getLast();
+        var bare = ViewEdits.showing(plan, first, Reach.ALL, Kind.FURNITURE, Degree.HIDDEN);
+        bare = ViewEdits.light(bare, first, Reach.ALL, l -> l.withFromDeg(100));
+        bare = ViewEdits.livedIn(bare, first, Reach.ALL, 1);
+        assertThat(bare.presentation().view(lights.id())).contains(lights);
+        assertThat(bare.presentation().view(first).orElseThrow().showing().shows(Kind.FURNITURE))
+                .isFalse();
+        var grey = ViewEdits.showing(plan, lights.id(), Reach.ALL, Kind.TAGS, Degree.SHOWN);
+        assertThat(grey.presentation().view(first)).isEqualTo(plan.presentation().view(first));
+        assertThat(grey.presentation().view(lights.id()).orElseThrow().showing().shows(Kind.TAGS))
+                .isTrue();
+        // paper is for all of them
+        var scaled = ViewEdits.scale(plan, first, Reach.ALL, Optional.of(75));
+        assertThat(scaled.presentation().views()).allSatisfy(v -> assertThat(v.scale()).contains(75));
     }
 }

@@ -40,6 +40,8 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -177,10 +179,22 @@ class FittingFileTest {
             }
         }
         assertThat(named.get(true)).hasSize(4); // three families, and circuit 2: all on circuit 1 go
+        var reported = parsed(ReportJson.report(plan)).path("fitting_sums");
+        assertThat(reported).hasSameSizeAs(named.get(true));
+        for (var i = 0; i < reported.size(); i++) {
+            var row = named.get(true).get(i);
+            assertThat(reported.get(i).path("of").asString())
+                    .isEqualTo(((Schedule.Cell.Words) row.cells().get(heads.indexOf("kind"))).text());
+            assertThat(reported.get(i).path("number").asDouble()).isEqualTo(number(row, heads));
+        }
         var tags = FittingList.tags(LaidPlan.of(plan));
         assertThat(plan.storeys().getFirst().fittings().stream().map(tags::of))
                 .doesNotHaveDuplicates()
                 .allMatch(t -> t.matches("[LSP][0-9]+"));
+    }
+
+    private static JsonNode parsed(String json) {
+        return JsonMapper.shared().readTree(json);
     }
 
     private static String letter(Schedule.Row row, List<String> heads) {

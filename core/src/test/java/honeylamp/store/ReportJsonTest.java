@@ -19,7 +19,7 @@ class ReportJsonTest {
     @Test
     void theReportHasItsAgreedShape() {
         var report = read(ReportJson.report(SailclothYard.plan()));
-        assertThat(report.propertyNames()).containsExactly("units", "storeys", "totals", "labels");
+        assertThat(report.propertyNames()).containsExactly("units", "storeys", "totals", "fitting_sums", "labels");
         assertThat(report.path("units").asString()).isEqualTo("mm");
         var storey = report.path("storeys").get(0);
         assertThat(storey.propertyNames())

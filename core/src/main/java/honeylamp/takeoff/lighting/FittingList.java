@@ -265,14 +265,39 @@ public record FittingList(List<Row> rows) {
                 Column.number("cost", "Cost"));
         var rows = new ArrayList<>(
                 list.rows.stream().map(r -> row(r, tags.of(r.alike))).toList());
-        rows.addAll(list.sums());
+        list.sums().forEach(sum -> rows.add(sum.row()));
         return new Schedule(Schedule.Subject.FITTINGS, columns, rows);
     }
 
-    /** What a sum adds up. */
-    private record Sum(String words, List<Row> rows) {
+    /** What rows come to together. */
+    public record Sum(String words, List<Row> rows) {
+        /** Freezes the rows. */
+        public Sum {
+            rows = List.copyOf(rows);
+        }
+
+        /** How many there are. */
+        public int count() {
+            return rows.stream().mapToInt(Row::count).sum();
+        }
+
+        /** The light of all. */
+        public int lumens() {
+            return rows.stream().mapToInt(Row::lumens).sum();
+        }
+
+        /** What all draw. */
+        public double watts() {
+            return rows.stream().mapToDouble(Row::watts).sum();
+        }
+
+        /** What all cost, in whole cents. */
+        public long costCents() {
+            return rows.stream().mapToLong(Row::costCents).sum();
+        }
+
         /** Empty cells where there is nothing to add. */
-        Schedule.Row row() {
+        private Schedule.Row row() {
             var first = rows.getFirst();
             return new Schedule.Row(
                     first.storey.id(),
@@ -282,24 +307,21 @@ public record FittingList(List<Row> rows) {
                             new Cell.Words(""),
                             new Cell.Words(""),
                             new Cell.Words(words),
-                            Cell.Number.of(rows.stream().mapToInt(Row::count).sum(), 0),
+                            Cell.Number.of(count(), 0),
                             new Cell.Words(""),
                             new Cell.Words(""),
                             new Cell.Words(""),
-                            Cell.Number.orNothing(
-                                    rows.stream().mapToInt(Row::lumens).sum(), 0),
-                            Cell.Number.orNothing(
-                                    rows.stream().mapToDouble(Row::watts).sum(), 1),
+                            Cell.Number.orNothing(lumens(), 0),
+                            Cell.Number.orNothing(watts(), 1),
                             new Cell.Words(""),
                             new Cell.Words(""),
                             new Cell.Words(""),
-                            Cell.Number.orNothing(
-                                    rows.stream().mapToLong(Row::costCents).sum() / CENTS, 2)));
+                            Cell.Number.orNothing(costCents() / CENTS, 2)));
         }
     }
 
     /** Of what stays or is new: lights, switches and sockets, and each circuit. */
-    private List<Schedule.Row> sums() {
+    public List<Sum> sums() {
         var there = rows.stream().filter(Row::stands).toList();
         var sums = new ArrayList<Sum>();
         sums.add(new Sum(
@@ -322,7 +344,7 @@ public record FittingList(List<Row> rows) {
                 .forEach(c -> sums.add(new Sum(
                         "Circuit " + c,
                         there.stream().filter(r -> r.alike.circuit == c).toList())));
-        return sums.stream().filter(sum -> !sum.rows.isEmpty()).map(Sum::row).toList();
+        return sums.stream().filter(sum -> !sum.rows.isEmpty()).toList();
     }
 
     private static Schedule.Row row(Row row, String tag) {

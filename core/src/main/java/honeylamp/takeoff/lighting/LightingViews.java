@@ -11,7 +11,6 @@ import honeylamp.plan.Look;
 import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Showing;
-import honeylamp.plan.Showing.Degree;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.View;
 import honeylamp.plan.View.Subject.StoreyPlan;
@@ -46,9 +45,7 @@ public final class LightingViews {
 
     /** Whether a view is made for lights: it shows them over a faint plan. */
     public static boolean isOne(View view) {
-        return view.subject() instanceof StoreyPlan
-                && view.showing().shows(Kind.FITTINGS)
-                && view.showing().of(Kind.WALLS) == Degree.FADED;
+        return view.isForLights();
     }
 
     /** The page with the lighting view of a storey, if there is one. */
