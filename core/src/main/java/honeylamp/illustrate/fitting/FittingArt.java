@@ -1,5 +1,6 @@
 package honeylamp.illustrate.fitting;
 
+import honeylamp.derive.listing.GroupsElsewhere;
 import honeylamp.derive.storeys.FittingPlaces.Placed;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Typeface;
@@ -9,8 +10,8 @@ import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Fitting;
-import honeylamp.plan.FittingKind;
 import honeylamp.plan.FittingKind.Mount;
+import honeylamp.plan.FittingKind;
 import honeylamp.plan.Role;
 import honeylamp.plan.TextRole;
 import honeylamp.plan.Wall.Works;
@@ -87,8 +88,9 @@ public final class FittingArt {
      * Tags and the numbers of groups and circuits beside the symbols, clear of all of them; one for each row.
      *
      * @param tags empty words where there is none
+     * @param elsewhere groups whose lights are on other storeys
      */
-    public List<Mark> numbers(List<Placed> placed, Function<Fitting, String> tags) {
+    public List<Mark> numbers(List<Placed> placed, Function<Fitting, String> tags, GroupsElsewhere elsewhere) {
         var taken = new ArrayList<Box>();
         placed.forEach(p -> taken.add(symbolBox(p)));
         var boxes = new BoxIndex(taken.size(), taken::get);
@@ -96,7 +98,7 @@ public final class FittingArt {
         var out = new ArrayList<Mark>();
         for (var p : placed) {
             if (p.nth() == 0) {
-                text(p.fitting(), tags.apply(p.fitting())).ifPresent(words -> {
+                text(p.fitting(), tags.apply(p.fitting()), elsewhere).ifPresent(words -> {
                     var places = places(p, words);
                     var text = places.stream()
                             .filter(t -> boxes.meeting(box(t)).isEmpty()
@@ -130,8 +132,8 @@ public final class FittingArt {
     }
 
     /** What is written beside a fitting: its tag, its groups, and its circuit after a c; nothing if none is known. */
-    static Optional<String> text(Fitting fitting, String tag) {
-        var groups = fitting.groups().stream().map(String::valueOf).collect(Collectors.joining(","));
+    static Optional<String> text(Fitting fitting, String tag, GroupsElsewhere elsewhere) {
+        var groups = fitting.groups().stream().map(g -> elsewhere.words(fitting, g)).collect(Collectors.joining(","));
         var circuit = fitting.circuit() == 0 ? "" : "c" + fitting.circuit();
         return Optional.of((tag + " " + groups + " " + circuit).strip().replace("  ", " "))
                 .filter(s -> !s.isEmpty());

@@ -1,7 +1,8 @@
 package honeylamp.illustrate.words;
 
-import honeylamp.derive.listing.FloorSteps;
 import honeylamp.derive.listing.FloorSteps.Step;
+import honeylamp.derive.listing.FloorSteps;
+import honeylamp.derive.listing.GroupsElsewhere;
 import honeylamp.derive.listing.Tags;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.FittingPlaces;
@@ -291,12 +292,12 @@ public record OtherWords(
                         geometry.rooms(),
                         storey.furnishings(),
                         storey.levels(),
-                        isTagged ? view.plan().storeys() : isTagged),
+                        isTagged || view.plan().storeys().size() > 1 ? view.plan().storeys() : isTagged),
                 () -> {
                     var placed = FittingPlaces.on(geometry);
                     var art = new FittingArt(frame, pens);
                     Function<Fitting, String> tags = isTagged ? FittingList.tags(view.plan())::of : _ -> "";
-                    return joined(art.symbols(placed), art.numbers(placed, tags));
+                    return joined(art.symbols(placed), art.numbers(placed, tags, GroupsElsewhere.of(view.storey())));
                 });
     }
 
