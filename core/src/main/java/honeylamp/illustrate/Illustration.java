@@ -32,6 +32,7 @@ import honeylamp.illustrate.elevation.ElevationArt;
 import honeylamp.illustrate.fitting.ActivityArt;
 import honeylamp.illustrate.fitting.BrightnessArt;
 import honeylamp.illustrate.fitting.FittingArt;
+import honeylamp.illustrate.fitting.LaidLinks;
 import honeylamp.illustrate.fitting.LinkArt;
 import honeylamp.illustrate.furniture.FurnitureArt;
 import honeylamp.illustrate.ground.FloorArt;
@@ -55,14 +56,14 @@ import honeylamp.illustrate.words.SchemeMarks;
 import honeylamp.illustrate.words.TierPlaces;
 import honeylamp.plan.Annotation.Brightness;
 import honeylamp.plan.Furnishing;
-import honeylamp.plan.Light;
 import honeylamp.plan.Light.Evening;
 import honeylamp.plan.Light.Falls;
-import honeylamp.plan.Look;
+import honeylamp.plan.Light;
 import honeylamp.plan.Look.Shading;
+import honeylamp.plan.Look;
 import honeylamp.plan.Role;
-import honeylamp.plan.Showing;
 import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.Showing;
 import honeylamp.plan.TextRole;
 import honeylamp.plan.View;
 import honeylamp.takeoff.brightness.LuxGrid;
@@ -71,6 +72,7 @@ import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 
@@ -346,9 +348,17 @@ public final class Illustration {
                         geometry.rooms(),
                         storey.furnishings(),
                         words),
-                () -> new LinkArt(frame, pens).links(geometry, words.words)));
+                () -> links(words.words)));
         out.addAll(others.fittings());
         return out;
+    }
+
+    private List<Mark> links(List<Box> words) {
+        AtomicReference<LaidLinks> last =
+                remembered.answer(About.LAST_LINKS, () -> new AtomicReference<>(LaidLinks.NONE));
+        var linked = new LinkArt(frame, pens).links(geometry, words, last.get());
+        last.set(linked.laid());
+        return linked.marks();
     }
 
     /** Over buildings crowns of trees are seen, faint, or not at all. */
@@ -466,6 +476,7 @@ public final class Illustration {
         NICHES,
         OPENINGS,
         LINKS,
+        LAST_LINKS,
         BRIGHTNESS,
         LIVED_IN,
         SUN

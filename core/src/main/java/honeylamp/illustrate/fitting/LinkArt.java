@@ -13,6 +13,7 @@ import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** The curved links from switches to the lights they switch: of each group in a line of its own kind. */
 public final class LinkArt {
@@ -30,12 +31,21 @@ public final class LinkArt {
         this.art = new FittingArt(frame, pens);
     }
 
+    /** What is drawn, and to be begun with when something has changed. */
+    public record Linked(LaidLinks laid, List<Mark> marks) {
+        /** Freezes the list. */
+        public Linked {
+            marks = List.copyOf(marks);
+        }
+    }
+
     /**
      * The links of a storey.
      *
      * @param words boxes of words on paper, which links keep off
+     * @param before those of the picture before: with them it is quicker, and the same
      */
-    public List<Mark> links(StoreyGeometry geometry, List<Box> words) {
+    public Linked links(StoreyGeometry geometry, List<Box> words, LaidLinks before) {
         var hard = new ArrayList<Ring>();
         for (var cut : geometry.cuts()) {
             LeafSweep.of(cut).stream()
@@ -44,20 +54,26 @@ public final class LinkArt {
         }
         words.forEach(w -> hard.add(w.ring()));
         var symbols = FittingPlaces.on(geometry).stream().map(art::box).toList();
-        var routes = new LinkRoutes(hard, symbols);
-        var out = new ArrayList<Mark>();
+        var asked = new ArrayList<LinkRoutes.Ends>();
+        var lines = new ArrayList<Pen>();
         for (var group : LightGroup.on(geometry)) {
             var pen = pen(group.number());
             for (var link : group.links()) {
                 var from = art.middle(link.from());
                 var to = art.middle(link.to());
                 if (from.distance(to) > 2 * FROM_MM) {
-                    out.add(new Mark.Stroke(
-                            routes.route(beside(from, to), beside(to, from)), pen, pens.dimensionInk()));
+                    asked.add(new LinkRoutes.Ends(beside(from, to), beside(to, from)));
+                    lines.add(pen);
                 }
             }
         }
-        return out;
+        var laid = LinkRoutes.all(asked, hard, symbols, before);
+        return new Linked(
+                laid,
+                IntStream.range(0, lines.size())
+                        .<Mark>mapToObj(i ->
+                                new Mark.Stroke(laid.routes().get(i).path(), lines.get(i), pens.dimensionInk()))
+                        .toList());
     }
 
     private static Point beside(Point at, Point towards) {

@@ -73,25 +73,63 @@ final class LinkRoutes {
         this.softBoxes = new BoxIndex(soft.size(), soft::get);
     }
 
+    /** A link that is asked for, in paper mm. */
+    record Ends(Point from, Point to) {
+        /** What lies beside it here has a say in its course: bows are as high as links are long. */
+        Box around() {
+            return Box.around(List.of(from, to)).grown(Math.max(AROUND_MM, from.distance(to)) + CLEAR_MM);
+        }
+    }
+
+    /**
+     * A link that is laid.
+     *
+     * @param points its course in short straight pieces
+     */
+    record Route(Ends ends, Figure path, List<Point> points) {
+        Route {
+            points = List.copyOf(points);
+        }
+
+        Box box() {
+            return Box.around(points);
+        }
+    }
+
+    /** All links of a paper: those before that nothing near has touched are as they were, and so are not sought again. */
+    static LaidLinks all(List<Ends> asked, List<Ring> hard, List<Box> soft, LaidLinks before) {
+        var routes = new LinkRoutes(hard, soft);
+        var known = new KnownLinks(before, asked, hard, soft);
+        var out = new ArrayList<Route>();
+        for (var ends : asked) {
+            var still = known.still(ends);
+            still.ifPresent(route -> routes.lay(route.points));
+            out.add(still.orElseGet(() -> known.found(routes.route(ends.from, ends.to))));
+        }
+        return new LaidLinks(hard, soft, out);
+    }
+
     /** A curve from one point to another; the next ones keep off it. */
-    Figure route(Point from, Point to) {
+    Route route(Point from, Point to) {
         var ends = List.of(from, to);
         var bows = bows(from, to);
         var free = bows.stream()
                 .filter(b -> isFree(b.points, ends, CLEAR_MM))
                 .min(Comparator.comparingDouble(b -> cost(b, from, to)));
         if (free.isPresent()) {
-            lay(free.get().points);
-            return free.get().path;
+            return laid(from, to, free.get().path, free.get().points);
         }
         var around = around(from, to, STEP_MM, CLEAR_MM).or(() -> around(from, to, FINE_STEP_MM, NARROW_MM));
         if (around.isPresent()) {
-            lay(around.get());
-            return rounded(around.get());
+            return laid(from, to, rounded(around.get()), around.get());
         }
         var least = bows.getFirst(); // an end lies among what it may not cross
-        lay(least.points);
-        return least.path;
+        return laid(from, to, least.path, least.points);
+    }
+
+    private Route laid(Point from, Point to, Figure path, List<Point> points) {
+        lay(points);
+        return new Route(new Ends(from, to), path, points);
     }
 
     private record Bow(Figure path, List<Point> points, double heightMm) {}
