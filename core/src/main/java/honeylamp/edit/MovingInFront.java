@@ -1,9 +1,9 @@
 package honeylamp.edit;
 
 import honeylamp.derive.listing.FittingBefore;
+import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.listing.WallElevation.Before;
 import honeylamp.derive.listing.WallElevation.Hole;
-import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.pointing.OpeningPlacing;
 import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.derive.storeys.LaidView;
@@ -11,9 +11,9 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Curve;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
+import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.StoreyId;
-import honeylamp.plan.ElementId;
 import honeylamp.plan.Fitting;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Keeping;
@@ -91,7 +91,9 @@ public final class MovingInFront {
             if (before.isPresent()) {
                 return Optional.of(piece(before.get()));
             }
-            var fitting = FittingBefore.of(view, wall, (Subject.Front) view.view().subject()).stream()
+            var fitting = FittingBefore.of(
+                            view, wall, (Subject.Front) view.view().subject())
+                    .stream()
                     .filter(f -> f.placed().fitting().id().equals(id))
                     .findFirst();
             if (fitting.isPresent()) {
@@ -205,10 +207,7 @@ public final class MovingInFront {
                 }
                 case Fitting.Floor stands -> {
                     var there = stands.at().point().plus(wall.into().left().times(across));
-                    yield put(
-                            fitting,
-                            new Fitting.Floor(Position.of(there), stands.height()),
-                            new Point(across, 0));
+                    yield put(fitting, new Fitting.Floor(Position.of(there), stands.height()), new Point(across, 0));
                 }
                 case Fitting.Piece _, Fitting.Row _ -> new Moved(plan, new Point(0, 0));
             };
@@ -220,7 +219,9 @@ public final class MovingInFront {
 
         /** How high the other fittings are, and sills and heads. */
         private DoubleStream heights(Fitting but) {
-            var others = FittingBefore.of(view, wall, (Subject.Front) view.view().subject()).stream()
+            var others = FittingBefore.of(
+                            view, wall, (Subject.Front) view.view().subject())
+                    .stream()
                     .map(FittingBefore::placed)
                     .filter(p -> p.isOnWall() && !p.fitting().id().equals(but.id()))
                     .mapToDouble(FittingPlaces.Placed::heightMm);

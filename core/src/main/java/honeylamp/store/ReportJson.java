@@ -273,7 +273,8 @@ public final class ReportJson {
         var labels = laid.pages().stream()
                 .flatMap(page -> RoomWords.on(page).stream().map(words -> label(page.name(), words)))
                 .toList();
-        return pretty(new Report("mm", storeys.stream().map(ReportJson::storey).toList(), totals, sums(storeys), labels));
+        return pretty(
+                new Report("mm", storeys.stream().map(ReportJson::storey).toList(), totals, sums(storeys), labels));
     }
 
     private static LabelPart label(String page, RoomWords words) {
@@ -436,11 +437,7 @@ public final class ReportJson {
     private static List<FittingSum> sums(List<LaidStorey> storeys) {
         return FittingList.of(storeys).sums().stream()
                 .map(s -> new FittingSum(
-                        s.words(),
-                        s.count(),
-                        s.lumens(),
-                        rounded(s.watts(), 1),
-                        BigDecimal.valueOf(s.costCents(), 2)))
+                        s.words(), s.count(), s.lumens(), rounded(s.watts(), 1), BigDecimal.valueOf(s.costCents(), 2)))
                 .toList();
     }
 

@@ -9,17 +9,17 @@ import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.geometry.Point;
+import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.ViewId;
-import honeylamp.plan.ElementId;
 import honeylamp.plan.Finish;
-import honeylamp.plan.Fitting.WallSide;
 import honeylamp.plan.Fitting;
+import honeylamp.plan.Fitting.WallSide;
 import honeylamp.plan.FittingKind;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
-import honeylamp.plan.Opening;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
@@ -217,9 +217,8 @@ class MovingInFrontTest {
         var button = fitting(plan, 0);
         var seen = FittingBefore.of(
                 south.laid(),
-                WallElevation.all(
-                                south.laid().storey(),
-                                (Subject.Front) south.laid().view().subject())
+                WallElevation.all(south.laid().storey(), (Subject.Front)
+                                south.laid().view().subject())
                         .getFirst(),
                 (Subject.Front) south.laid().view().subject());
         assertThat(seen.stream().map(s -> s.placed().fitting().id()))
@@ -239,7 +238,9 @@ class MovingInFrontTest {
     void aPendantBeforeTheWallGoesAlongItAndRowsStay() {
         var plan = room();
         plan = TestPlans.fitted(
-                plan, FittingKind.PENDANT, new Fitting.Ceiling(Position.ofMm(2000, 700), Optional.of(Length.ofMm(1900))));
+                plan,
+                FittingKind.PENDANT,
+                new Fitting.Ceiling(Position.ofMm(2000, 700), Optional.of(Length.ofMm(1900))));
         var row = new Fitting.AlongWall(
                 TestPlans.wallId(plan, 0),
                 Swing.LEFT,

@@ -204,11 +204,13 @@ class ViewEditsTest {
         assertThat(bare.presentation().view(first).orElseThrow().showing().shows(Kind.FURNITURE))
                 .isFalse();
         var grey = ViewEdits.showing(plan, lights.id(), Reach.ALL, Kind.TAGS, Degree.SHOWN);
-        assertThat(grey.presentation().view(first)).isEqualTo(plan.presentation().view(first));
+        assertThat(grey.presentation().view(first))
+                .isEqualTo(plan.presentation().view(first));
         assertThat(grey.presentation().view(lights.id()).orElseThrow().showing().shows(Kind.TAGS))
                 .isTrue();
         // paper is for all of them
         var scaled = ViewEdits.scale(plan, first, Reach.ALL, Optional.of(75));
-        assertThat(scaled.presentation().views()).allSatisfy(v -> assertThat(v.scale()).contains(75));
+        assertThat(scaled.presentation().views())
+                .allSatisfy(v -> assertThat(v.scale()).contains(75));
     }
 }

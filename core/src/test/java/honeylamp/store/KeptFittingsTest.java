@@ -25,8 +25,7 @@ class KeptFittingsTest {
                 .orElseThrow()
                 .withCurve(Collections.nCopies(Emission.CURVE_POINTS, 120));
         var light = new KeptFitting(FittingKind.DOWNLIGHT, Length.ZERO, Optional.of(measured), GANNET);
-        var socket = new KeptFitting(
-                FittingKind.SOCKET_2, Length.ZERO, Optional.empty(), GANNET.withName("Petrel"));
+        var socket = new KeptFitting(FittingKind.SOCKET_2, Length.ZERO, Optional.empty(), GANNET.withName("Petrel"));
         var file = folder.resolve("fittings.json");
         KeptFile.FITTINGS.write(file, List.of(light, socket));
         assertThat(KeptFile.FITTINGS.read(file)).containsExactly(light, socket);

@@ -349,7 +349,9 @@ class LightingWindowTest {
             assertThat(step(w, "lighting-show-fittings")).startsWith("\u2713 Fittings");
             w.press("lighting-show-switches");
             reported(w);
-            assertThat(step(w, "lighting-show-switches")).doesNotContain("to mend").contains("7 of 7 ways lit");
+            assertThat(step(w, "lighting-show-switches"))
+                    .doesNotContain("to mend")
+                    .contains("7 of 7 ways lit");
             w.press("night-way-0");
             w.key(KeyCode.ENTER);
             assertThat(WindowDriver.onScreen(() -> w.model().now().gesture()))
@@ -357,7 +359,9 @@ class LightingWindowTest {
                             WalkLit.class, walk -> assertThat(walk.at()).isEqualTo(1));
             w.picture();
             var lit = WindowDriver.onScreen(() -> seen(w).light().evening()).orElseThrow();
-            assertThat(lit.off()).as("the light of this step alone").hasSize(EveningEdits.groups(w.plan()).size() - 1);
+            assertThat(lit.off())
+                    .as("the light of this step alone")
+                    .hasSize(EveningEdits.groups(w.plan()).size() - 1);
             assertThat(WindowDriver.onScreen(() -> w.model().shown().printed().views()))
                     .as("nothing of it is printed")
                     .noneMatch(v -> v.view().light().evening().isPresent());

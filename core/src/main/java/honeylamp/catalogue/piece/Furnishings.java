@@ -5,6 +5,7 @@ import honeylamp.plan.OwnPiece;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -71,5 +72,12 @@ public final class Furnishings {
     /** Whether one pushes a piece aside who comes to it: it is in nobody's way. */
     public static boolean givesWay(Furnishing piece) {
         return of(piece).filter(k -> k.way() == FurnishingKind.Way.GIVES_WAY).isPresent();
+    }
+
+    private static final Set<String> SCREENS = Set.of("screen-unit", "screen-wall", "picture-screen");
+
+    /** Whether one looks at pictures on a kind of piece. */
+    public static boolean isScreen(String kind) {
+        return SCREENS.contains(kind);
     }
 }

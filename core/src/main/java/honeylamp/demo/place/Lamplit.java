@@ -27,12 +27,14 @@ import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Showing;
+import honeylamp.plan.Structure;
 import honeylamp.plan.Wall.Works;
 import honeylamp.takeoff.lighting.ActivityProposals;
 import honeylamp.takeoff.lighting.ActivityProposals.ActivityProposal;
 import honeylamp.takeoff.lighting.FittingSpot;
 import honeylamp.takeoff.lighting.LightingViews;
 import honeylamp.takeoff.lighting.StarterLights;
+import honeylamp.takeoff.way.Ways;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -52,6 +54,11 @@ public final class Lamplit {
 
     private static final double DOWN_MM = 14;
     private static final double WIDE_MM = 262;
+
+    /** A light outside is so far beside its door, reckoned so far before the wall. */
+    private static final double BESIDE_DOOR_MM = 350;
+
+    private static final double BEFORE_DOOR_MM = 100;
 
     /** From a lamp to the socket in the floor beside it, in mm. */
     private static final Point CORD = new Point(220, 160);
@@ -137,6 +144,7 @@ public final class Lamplit {
         var begun = StarterLights.of(plan, LaidPlan.of(plan).on(storey));
         var lamps = new Lamplit(begun, storey);
         lamps.laid().geometry().rooms().forEach(lamps::furnish);
+        lamps.lightTheWayFromCars();
         lamps.name();
         var proposals = ActivityProposals.of(lamps.laid(), lamps.plan.lighting());
         return ActivityEdits.addAll(
@@ -218,6 +226,35 @@ public final class Lamplit {
                                     Optional.empty()),
                             "wall");
                 });
+    }
+
+    /** Where cars stand, a light beside the door one comes in by, and what sees who comes. */
+    private void lightTheWayFromCars() {
+        var ways = Ways.of(laid());
+        for (var part : plan.storey(at).structures()) {
+            if (part.form() instanceof Structure.ParkingBay) {
+                var car = part.at().point();
+                ways.entrances().stream()
+                        .min(Comparator.comparingDouble(car::distance))
+                        .ifPresent(this::porch);
+            }
+        }
+    }
+
+    private void porch(Point door) {
+        var geometry = laid().geometry();
+        var cut = geometry.cuts().stream()
+                .min(Comparator.comparingDouble(c -> c.middle().distance(door)))
+                .orElseThrow();
+        var left = cut.unit().left().times(cut.thicknessMm() / 2 + BEFORE_DOOR_MM);
+        var out = geometry.roomAt(cut.middle().middle().plus(left)).isEmpty() ? left : left.times(-1);
+        var beside = cut.middle().b().plus(cut.unit().times(BESIDE_DOOR_MM)).plus(out);
+        var height = Fittings.height(FittingKind.OUTDOOR_WALL_LIGHT, plan.units());
+        var group = FittingEdits.freeGroup(plan);
+        FittingSpot.at(geometry, FittingKind.OUTDOOR_WALL_LIGHT, beside, height, 0, plan.units())
+                .ifPresent(spot -> put(FittingKind.OUTDOOR_WALL_LIGHT, spot.on(), List.of(group)));
+        var eye = Position.of(cut.middle().a().plus(out.times(2)));
+        put(FittingKind.SENSOR, new Fitting.Ceiling(eye, height), List.of(group));
     }
 
     /** A light of a group of its own, the same for all of a room that are for the same, with switches beside those there. */

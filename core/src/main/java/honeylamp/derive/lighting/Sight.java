@@ -74,10 +74,12 @@ public final class Sight {
         var near = new double[ANGLES];
         Arrays.fill(near, Double.POSITIVE_INFINITY);
         var beyond = new double[ANGLES];
-        piece.ring().edges().forEach(edge -> meet(from, edge, (at, far) -> {
-            near[at] = Math.min(near[at], far);
-            beyond[at] = Math.max(beyond[at], far);
-        }));
+        piece.ring()
+                .edges()
+                .forEach(edge -> meet(from, edge, (at, far) -> {
+                    near[at] = Math.min(near[at], far);
+                    beyond[at] = Math.max(beyond[at], far);
+                }));
         return new Blind(near, beyond, piece.bottomMm(), piece.topMm());
     }
 

@@ -77,12 +77,11 @@ public record InFront(List<Seen> all) {
         }
     }
 
-    private static void fittings(
-            List<Seen> out, LaidView view, WallElevation wall, Subject.Front front, Point from) {
+    private static void fittings(List<Seen> out, LaidView view, WallElevation wall, Subject.Front front, Point from) {
         if (view.view().seen().frees(Kind.FITTINGS)) {
             FittingBefore.of(view, wall, front)
-                    .forEach(f -> out.add(
-                            new Seen(f.placed().fitting().id(), f.box().moved(from))));
+                    .forEach(f ->
+                            out.add(new Seen(f.placed().fitting().id(), f.box().moved(from))));
         }
     }
 

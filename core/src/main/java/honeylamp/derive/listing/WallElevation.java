@@ -84,7 +84,8 @@ public record WallElevation(
         for (var part : line) {
             if (left <= part.length() || part.equals(line.getLast())) {
                 return new Foot(
-                        part.at(Math.clamp(left, 0, part.length())), part.unit().left().times(-1));
+                        part.at(Math.clamp(left, 0, part.length())),
+                        part.unit().left().times(-1));
             }
             left -= part.length();
         }
@@ -313,7 +314,9 @@ public record WallElevation(
                 FloorSteps.layers(mark),
                 Optional.of(mark.floor()),
                 isCurved
-                        ? side.faces().reversed().stream().map(Segment::reversed).toList()
+                        ? side.faces().reversed().stream()
+                                .map(Segment::reversed)
+                                .toList()
                         : List.of(new Segment(line.at(from), line.at(to))),
                 line.at((from + to) / 2),
                 into);

@@ -4,10 +4,10 @@ import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.symbol.SideView.From;
 import honeylamp.derive.listing.Surfaces;
+import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.listing.WallElevation.Before;
 import honeylamp.derive.listing.WallElevation.Covered;
 import honeylamp.derive.listing.WallElevation.Hole;
-import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.walls.OpeningShape;
@@ -44,14 +44,14 @@ import honeylamp.plan.Position;
 import honeylamp.plan.Region;
 import honeylamp.plan.Role;
 import honeylamp.plan.RoomMark;
-import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Showing;
+import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Stand;
 import honeylamp.plan.Surface;
 import honeylamp.plan.TileEdge;
 import honeylamp.plan.View;
-import honeylamp.takeoff.CutNumbers.Numbered;
 import honeylamp.takeoff.CutNumbers;
+import honeylamp.takeoff.CutNumbers.Numbered;
 import honeylamp.takeoff.JointsThrough;
 import honeylamp.takeoff.TileEdges;
 import java.util.ArrayList;
@@ -186,7 +186,13 @@ public final class ElevationArt {
                     .filter(_ -> LampLight.isFitted(view.storey().geometry()))
                     .ifPresent(evening -> layers.add(afterDark(view, evening, walls)));
         }
-        add(layers, view, frame, LayerKind.FITTINGS, Kind.FITTINGS, all(walls, w -> w.fittings().marks(front(view))));
+        add(
+                layers,
+                view,
+                frame,
+                LayerKind.FITTINGS,
+                Kind.FITTINGS,
+                all(walls, w -> w.fittings().marks(front(view))));
         if (!walls.isEmpty()) {
             var measured = walls.stream()
                     .map(w -> new FrontDimensions.OfWall(w.wall, w.frame, w.measured(), w.heights()))

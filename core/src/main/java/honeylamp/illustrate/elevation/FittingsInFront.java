@@ -47,12 +47,11 @@ record FittingsInFront(LaidView view, WallElevation wall, PaperFrame frame, Pens
         var height = seen.placed().heightMm();
         var top = view.storey().geometry().clearHeightAt(seen.placed().before()).mm();
         var isStanding = fitting.on().host().isPresent() && !seen.placed().isOnWall();
-        var down =
-                switch (fitting.kind()) {
-                    case FLOOR_LAMP, PATH_LIGHT -> height;
-                    case TABLE_LAMP, DESK_LAMP -> isStanding ? Double.MAX_VALUE : height;
-                    default -> Math.max(0, top - height);
-                };
+        var down = switch (fitting.kind()) {
+            case FLOOR_LAMP, PATH_LIGHT -> height;
+            case TABLE_LAMP, DESK_LAMP -> isStanding ? Double.MAX_VALUE : height;
+            default -> Math.max(0, top - height);
+        };
         var to = Affine.move(seen.alongMm(), height).then(frame.toPaper());
         for (var part : FittingFronts.of(fitting.kind(), fitting.length().mm(), down)) {
             draw(out, part, to, fitting.works());

@@ -117,7 +117,8 @@ record FrontDimensions(LaidView view, Pens pens, List<OfWall> walls) {
         var courses = courses(last.wall);
         var isOther = Math.abs(top.getLast().y() - top.getFirst().y()) > SAME_MM;
         var fittings = stops(
-                top.getLast().y(), walls.stream().flatMap(w -> w.fittings.stream()).sorted());
+                top.getLast().y(),
+                walls.stream().flatMap(w -> w.fittings.stream()).sorted());
         var parts = courses.size() > 2 ? courses : fittings;
         if (parts.size() > 2 || isOther) {
             var stops = parts.size() > 2 ? parts : List.of(0.0, top.getLast().y());

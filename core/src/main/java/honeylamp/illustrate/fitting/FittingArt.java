@@ -10,8 +10,8 @@ import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Fitting;
-import honeylamp.plan.FittingKind.Mount;
 import honeylamp.plan.FittingKind;
+import honeylamp.plan.FittingKind.Mount;
 import honeylamp.plan.Role;
 import honeylamp.plan.TextRole;
 import honeylamp.plan.Wall.Works;
@@ -104,6 +104,9 @@ public final class FittingArt {
                             .filter(t -> boxes.meeting(box(t)).isEmpty()
                                     && written.stream().noneMatch(box(t)::meets))
                             .findFirst()
+                            .or(() -> places.stream() // over a symbol rather than over other words
+                                    .filter(t -> written.stream().noneMatch(box(t)::meets))
+                                    .findFirst())
                             .orElse(places.getFirst());
                     written.add(box(text));
                     out.add(new Mark.Haloed(text, HALO_MM, pens.ink(Role.PAPER)));
@@ -133,7 +136,8 @@ public final class FittingArt {
 
     /** What is written beside a fitting: its tag, its groups, and its circuit after a c; nothing if none is known. */
     static Optional<String> text(Fitting fitting, String tag, GroupsElsewhere elsewhere) {
-        var groups = fitting.groups().stream().map(g -> elsewhere.words(fitting, g)).collect(Collectors.joining(","));
+        var groups =
+                fitting.groups().stream().map(g -> elsewhere.words(fitting, g)).collect(Collectors.joining(","));
         var circuit = fitting.circuit() == 0 ? "" : "c" + fitting.circuit();
         return Optional.of((tag + " " + groups + " " + circuit).strip().replace("  ", " "))
                 .filter(s -> !s.isEmpty());
@@ -157,7 +161,7 @@ public final class FittingArt {
                         new Point(-0.8, 0.6),
                         new Point(0, -1.1),
                         new Point(0, 1.1));
-        return Stream.of(1.0, 1.5, 2.0)
+        return Stream.of(1.0, 1.5, 2.0, 2.5, 3.0)
                 .flatMap(far -> ways.stream().map(way -> number(placed, words, way, far * NUMBER_AWAY_MM)))
                 .toList();
     }

@@ -88,8 +88,7 @@ final class KnownLinks {
     /** A link as it was laid, if nothing around it has changed. */
     Optional<Route> still(Ends ends) {
         var around = ends.around();
-        return Optional.ofNullable(known.get(ends))
-                .filter(_ -> changed.stream().noneMatch(around::meets));
+        return Optional.ofNullable(known.get(ends)).filter(_ -> changed.stream().noneMatch(around::meets));
     }
 
     /** Takes note of a link that was sought: those after it keep off where it is, and no longer off where it was. */

@@ -71,8 +71,8 @@ public final class LinkArt {
         return new Linked(
                 laid,
                 IntStream.range(0, lines.size())
-                        .<Mark>mapToObj(i ->
-                                new Mark.Stroke(laid.routes().get(i).path(), lines.get(i), pens.dimensionInk()))
+                        .<Mark>mapToObj(
+                                i -> new Mark.Stroke(laid.routes().get(i).path(), lines.get(i), pens.dimensionInk()))
                         .toList());
     }
 

@@ -100,8 +100,8 @@ final class EveningLight {
         for (var seen : lamps) {
             var lamp = seen.lamp();
             geometry.roomAt(lamp.at())
-                    .ifPresent(
-                            room -> add(given.computeIfAbsent(room, _ -> new double[3]), lamp, surface(geometry, room)));
+                    .ifPresent(room ->
+                            add(given.computeIfAbsent(room, _ -> new double[3]), lamp, surface(geometry, room)));
         }
         if (given.isEmpty()) {
             return;

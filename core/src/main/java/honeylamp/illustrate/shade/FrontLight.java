@@ -56,16 +56,14 @@ public final class FrontLight {
                 pixels[row * width + column] = argb(lit, foot, up, back, outside);
             }
         });
-        return new Mark.Image(
-                new Pixels(width, height, pixels), frame.paper(new Box(0, 0, wall.lengthMm(), high)));
+        return new Mark.Image(new Pixels(width, height, pixels), frame.paper(new Box(0, 0, wall.lengthMm(), high)));
     }
 
     private static int points(double mm) {
         return Math.clamp(Math.round(mm / STEP_MM), 1, MOST);
     }
 
-    private static int argb(
-            Lit lit, WallElevation.Foot foot, double upMm, double[] back, LampLight.Outside outside) {
+    private static int argb(Lit lit, WallElevation.Foot foot, double upMm, double[] back, LampLight.Outside outside) {
         var at = foot.at().plus(foot.into().times(BEFORE_MM));
         var looks = new Aim(foot.into().x(), foot.into().y(), 0);
         var light = back.clone();

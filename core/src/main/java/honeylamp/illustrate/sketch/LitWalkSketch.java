@@ -1,5 +1,6 @@
 package honeylamp.illustrate.sketch;
 
+import honeylamp.catalogue.ScreenColours;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Pen;
@@ -12,8 +13,8 @@ import java.util.List;
 
 /** A way walked after dark: full where there is light, dashed where there is none, with the step one is at. */
 public final class LitWalkSketch {
-    private static final Ink LIGHT = new Ink(0xD99A1E, 1);
-    private static final Ink DARK = new Ink(0x3A4256, 1);
+    private static final Ink LIGHT = Ink.of(ScreenColours.HONEY.argb());
+    private static final Ink DARK = Ink.of(ScreenColours.INK.argb());
     private static final double LIT_PX = 5;
     private static final double DARK_PX = 3;
     private static final double SPOT_PX = 8;

@@ -1,7 +1,7 @@
 package honeylamp.illustrate.words;
 
-import honeylamp.derive.listing.FloorSteps.Step;
 import honeylamp.derive.listing.FloorSteps;
+import honeylamp.derive.listing.FloorSteps.Step;
 import honeylamp.derive.listing.GroupsElsewhere;
 import honeylamp.derive.listing.Tags;
 import honeylamp.derive.rooms.Room;
@@ -292,7 +292,9 @@ public record OtherWords(
                         geometry.rooms(),
                         storey.furnishings(),
                         storey.levels(),
-                        isTagged || view.plan().storeys().size() > 1 ? view.plan().storeys() : isTagged),
+                        isTagged || view.plan().storeys().size() > 1
+                                ? view.plan().storeys()
+                                : isTagged),
                 () -> {
                     var placed = FittingPlaces.on(geometry);
                     var art = new FittingArt(frame, pens);

@@ -1,5 +1,6 @@
 package honeylamp.takeoff.brightness;
 
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.lighting.LampPoint;
 import honeylamp.derive.lighting.Lit;
 import honeylamp.derive.rooms.Room;
@@ -17,7 +18,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
@@ -50,7 +50,6 @@ public final class ActivityCheck {
     private static final double OPEN_BEAM_DEG = 100;
 
     private static final double SCREEN_FAR_MM = 7_000;
-    private static final Set<String> SCREENS = Set.of("screen-unit", "screen-wall", "picture-screen");
 
     /** The picture of a screen reaches from here to there above the floor. */
     private static final double SCREEN_FROM_MM = 550;
@@ -140,7 +139,7 @@ public final class ActivityCheck {
     /** Lamps one sees while one looks at a screen, or that are mirrored in it. */
     private void dazzled(Placed mark, Room room) {
         var screen = geometry.furnishingsIn(room).stream()
-                .filter(f -> f.works() != Works.REMOVED && SCREENS.contains(f.kind()))
+                .filter(f -> f.works() != Works.REMOVED && Furnishings.isScreen(f.kind()))
                 .filter(f -> f.at().point().distance(mark.at()) < SCREEN_FAR_MM)
                 .filter(f -> f.at().point().minus(mark.at()).unit().dot(mark.ahead()) > 0.7)
                 .findFirst();

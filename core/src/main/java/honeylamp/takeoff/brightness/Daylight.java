@@ -112,7 +112,8 @@ final class Daylight {
     /** Whether a face looks into a room, and the other one out of the house. */
     private static boolean face(StoreyGeometry geometry, Room room, Curve face, Curve other) {
         var chord = new Segment(face.a(), face.b());
-        var across = other.at(other.length() / 2).minus(face.at(face.length() / 2)).unit();
+        var across =
+                other.at(other.length() / 2).minus(face.at(face.length() / 2)).unit();
         var inside = chord.middle().minus(across.times(BESIDE_MM));
         var outside = other.at(other.length() / 2).plus(across.times(BESIDE_MM));
         return room.outline().contains(inside)
@@ -150,7 +151,9 @@ final class Daylight {
 
     /** The share of open ground's light on what lies level at a place so high. */
     double share(Point at, double heightMm) {
-        return LET_THROUGH * panes.stream().mapToDouble(p -> p.share(at, heightMm)).sum() + back;
+        return LET_THROUGH
+                        * panes.stream().mapToDouble(p -> p.share(at, heightMm)).sum()
+                + back;
     }
 
     /** The mean share in the room at a height; 0 where there is no window. */

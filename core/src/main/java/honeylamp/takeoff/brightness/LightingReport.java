@@ -114,12 +114,11 @@ public record LightingReport(
                 .filter(r -> lights.stream().anyMatch(r.outline()::contains))
                 .count();
         return new Step(
-                "Fittings",
-                !rooms.isEmpty() && lit == rooms.size(),
-                lit + " of " + rooms.size() + " rooms lit");
+                "Fittings", !rooms.isEmpty() && lit == rooms.size(), lit + " of " + rooms.size() + " rooms lit");
     }
 
-    private static Step switches(LaidStorey storey, List<Snag> snags, List<NightWays.Named> walks, List<DarkPlace> dark) {
+    private static Step switches(
+            LaidStorey storey, List<Snag> snags, List<NightWays.Named> walks, List<DarkPlace> dark) {
         if (!hasSwitches(storey)) {
             return new Step("Switches, sockets, walk", false, "no switch yet");
         }

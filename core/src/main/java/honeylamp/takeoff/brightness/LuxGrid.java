@@ -57,20 +57,12 @@ public record LuxGrid(RoomLight light, Point origin, double stepMm, int columns,
         var origin = new Point(
                 box.centre().x() - (columns - 1) * stepMm / 2, box.centre().y() - (rows - 1) * stepMm / 2);
         var values = new Float[rows * columns];
-        IntStream.range(0, rows)
-                .parallel()
-                .forEach(row -> row(light, source, origin, stepMm, columns, row, values));
+        IntStream.range(0, rows).parallel().forEach(row -> row(light, source, origin, stepMm, columns, row, values));
         return new LuxGrid(light, origin, stepMm, columns, rows, List.of(values));
     }
 
     private static void row(
-            RoomLight light,
-            Source source,
-            Point origin,
-            double stepMm,
-            int columns,
-            int row,
-            Float[] into) {
+            RoomLight light, Source source, Point origin, double stepMm, int columns, int row, Float[] into) {
         var outline = light.room().outline();
         var last = (float) light.backLux();
         var begun = -1;

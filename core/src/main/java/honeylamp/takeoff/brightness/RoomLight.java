@@ -31,7 +31,14 @@ import java.util.function.Predicate;
  * @param wantedLux what that wants; 0 if none is marked
  */
 public record RoomLight(
-        Room room, double meanLux, double dayLux, double backLux, double lumen, double watt, Optional<Doing> wanted, int wantedLux) {
+        Room room,
+        double meanLux,
+        double dayLux,
+        double backLux,
+        double lumen,
+        double watt,
+        Optional<Doing> wanted,
+        int wantedLux) {
     private static final double DOWNWARDS = 0.5;
 
     /** The rooms of a storey by those of its fittings that are on, the brightest last. */
@@ -68,7 +75,8 @@ public record RoomLight(
                 mean,
                 rules.skyLux() == 0
                         ? 0
-                        : rules.skyLux() * Daylight.of(storey.geometry(), room, back).mean(EvenLayout.WORK_HEIGHT_MM),
+                        : rules.skyLux()
+                                * Daylight.of(storey.geometry(), room, back).mean(EvenLayout.WORK_HEIGHT_MM),
                 given,
                 lumen,
                 watts(lamps),

@@ -23,7 +23,6 @@ public final class SeatCheck {
     private static final Set<String> RUGS = Set.of("rug", "rug-round");
 
     private static final String UNIT = "screen-unit";
-    private static final Set<String> SCREENS = Set.of(UNIT, "screen-wall", "picture-screen");
 
     /** The screen on a low unit leaves so much of it free on both sides together, and is no wider than so. */
     private static final double UNIT_FREE_MM = 120;
@@ -87,7 +86,7 @@ public final class SeatCheck {
     }
 
     private static boolean matters(Furnishing piece) {
-        return RUGS.contains(piece.kind()) || SCREENS.contains(piece.kind()) || isSeat(piece);
+        return RUGS.contains(piece.kind()) || Furnishings.isScreen(piece.kind()) || isSeat(piece);
     }
 
     private static boolean isSeat(Furnishing piece) {
@@ -114,7 +113,7 @@ public final class SeatCheck {
 
     private static Optional<Miss> unlikeScreen(StoreyGeometry geometry, Furnishing seat, List<Furnishing> all) {
         return all.stream()
-                .filter(f -> SCREENS.contains(f.kind()))
+                .filter(f -> Furnishings.isScreen(f.kind()))
                 .flatMap(s -> SeatPlace.view(seat, s).stream()
                         .filter(v -> v.length() < NEAREST * wideMm(s) || v.length() > FARTHEST * wideMm(s))
                         .map(v -> new Miss(Snag.Kind.SEAT_AND_SCREEN, seat, s, v)))

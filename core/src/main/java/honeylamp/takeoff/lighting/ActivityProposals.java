@@ -48,8 +48,6 @@ public final class ActivityProposals {
     /** One looks so far to the side at most, from a seat at its screen. */
     private static final double SIDEWAYS_DEG = 40;
 
-    private static final Set<String> SCREENS = Set.of("screen-unit", "screen-wall", "picture-screen");
-
     private final StoreyGeometry geometry;
     private final List<ActivityProposal> found = new ArrayList<>();
 
@@ -180,7 +178,7 @@ public final class ActivityProposals {
         }
         put(room, f, Doing.SITTING, 0, 0, TO_FRONT, "a seat");
         pieces.stream()
-                .filter(p -> SCREENS.contains(p.kind()))
+                .filter(p -> Furnishings.isScreen(p.kind()))
                 .filter(p -> faces(f, p))
                 .findFirst()
                 .ifPresent(_ -> put(room, f, Doing.WATCHING, 0, 0, TO_FRONT, "a seat that faces a screen"));

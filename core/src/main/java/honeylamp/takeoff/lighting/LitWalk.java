@@ -3,14 +3,14 @@ package honeylamp.takeoff.lighting;
 import honeylamp.derive.listing.LightGroup;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.rooms.Room;
-import honeylamp.derive.storeys.FittingPlaces.Placed;
 import honeylamp.derive.storeys.FittingPlaces;
+import honeylamp.derive.storeys.FittingPlaces.Placed;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.OpeningId;
-import honeylamp.plan.FittingKind.Group;
 import honeylamp.plan.FittingKind;
+import honeylamp.plan.FittingKind.Group;
 import honeylamp.plan.OpeningKind.Family;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -204,14 +204,13 @@ public record LitWalk(List<Step> steps) {
                     .flatMap(p -> p.fitting().groups().stream())
                     .anyMatch(near::contains);
             var verdict = near.isEmpty() ? Verdict.NO_LIGHT : sensed ? Verdict.LIT : Verdict.INTO_THE_DARK;
-            var sentence =
-                    switch (verdict) {
-                        case LIT -> "Outside: lit by " + groups(List.copyOf(near));
-                        case INTO_THE_DARK ->
-                            "Outside: into the dark. Nobody is at the switch of " + groups(List.copyOf(near))
-                                    + " when one comes home: link a sensor with it.";
-                        case NO_LIGHT -> "Outside: no light is switched here. Put one beside the door, with a sensor.";
-                    };
+            var sentence = switch (verdict) {
+                case LIT -> "Outside: lit by " + groups(List.copyOf(near));
+                case INTO_THE_DARK ->
+                    "Outside: into the dark. Nobody is at the switch of " + groups(List.copyOf(near))
+                            + " when one comes home: link a sensor with it.";
+                case NO_LIGHT -> "Outside: no light is switched here. Put one beside the door, with a sensor.";
+            };
             return Optional.of(new Step(
                     ground,
                     "Outside",

@@ -342,12 +342,13 @@ public final class StarterLights {
     private boolean isFree(Fitting socket, List<Point> switches) {
         return FittingPlaces.of(geometry, socket).stream()
                 .allMatch(p -> switches.stream().allMatch(s -> s.distance(p.at()) > BESIDE_SWITCH_MM)
-                        && geometry.cuts().stream().noneMatch(cut -> isAtJamb(cut, p.at()))
+                        && geometry.cuts().stream().noneMatch(cut -> isAtJamb(cut, p))
                         && geometry.storey().furnishings().stream().noneMatch(f -> SocketCheck.covers(f, p)));
     }
 
-    private static boolean isAtJamb(OpeningCut cut, Point p) {
-        return cut.middle().distance(p) < Math.hypot(cut.thicknessMm() / 2, FROM_JAMB_MM);
+    private static boolean isAtJamb(OpeningCut cut, FittingPlaces.Placed p) {
+        return cut.opening().sill().mm() < p.heightMm()
+                && cut.middle().distance(p.at()) < Math.hypot(cut.thicknessMm() / 2, FROM_JAMB_MM);
     }
 
     /** A point just before a side, so far along its faces. */

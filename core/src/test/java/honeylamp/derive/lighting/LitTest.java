@@ -14,8 +14,8 @@ import honeylamp.geometry.Point;
 import honeylamp.plan.Buying;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId.FittingId;
-import honeylamp.plan.Emission.Dimming;
 import honeylamp.plan.Emission;
+import honeylamp.plan.Emission.Dimming;
 import honeylamp.plan.Fitting;
 import honeylamp.plan.FittingKind;
 import honeylamp.plan.Opening.Hand;
@@ -246,11 +246,20 @@ class LitTest {
         var bent = WallEdits.bend(plan, storey(plan), TestPlans.wallId(plan, 4), Length.ofMm(800))
                 .orThrow();
         var lit = lit(lampAt(bent, 2000, 2000, 360));
-        var bowsEast = TestPlans.geometry(bent).network().of(TestPlans.wallId(bent, 4)).getFirst().wall().line().at(2000).x() > 5000;
+        var bowsEast = TestPlans.geometry(bent)
+                        .network()
+                        .of(TestPlans.wallId(bent, 4))
+                        .getFirst()
+                        .wall()
+                        .line()
+                        .at(2000)
+                        .x()
+                > 5000;
         var within = new Point(bowsEast ? 5500 : 4500, 2000);
         assertThat(straight.level(within, 0) > 0).isEqualTo(!bowsEast);
         assertThat(lit.level(within, 0) > 0).isEqualTo(bowsEast);
         assertThat(lit.level(new Point(6200, 2000), 0)).isZero();
-        assertThat(lit.level(new Point(3000, 2000), 0)).isCloseTo(straight.level(new Point(3000, 2000), 0), Percentage.withPercentage(0.1));
+        assertThat(lit.level(new Point(3000, 2000), 0))
+                .isCloseTo(straight.level(new Point(3000, 2000), 0), Percentage.withPercentage(0.1));
     }
 }

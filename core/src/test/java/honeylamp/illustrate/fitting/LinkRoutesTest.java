@@ -67,7 +67,9 @@ class LinkRoutesTest {
         }
 
         List<Figure> links() {
-            return laid(LaidLinks.NONE).routes().stream().map(LinkRoutes.Route::path).toList();
+            return laid(LaidLinks.NONE).routes().stream()
+                    .map(LinkRoutes.Route::path)
+                    .toList();
         }
 
         LaidLinks laid(LaidLinks before) {
@@ -229,7 +231,9 @@ class LinkRoutesTest {
                     .toList();
             var art = new LinkArt(frame, Pens.usual(50));
             var links = art.links(geometry, words, LaidLinks.NONE).marks();
-            assertThat(links).isNotEmpty().isEqualTo(art.links(geometry, words, LaidLinks.NONE).marks());
+            assertThat(links)
+                    .isNotEmpty()
+                    .isEqualTo(art.links(geometry, words, LaidLinks.NONE).marks());
             for (var link : links) {
                 var points = points(((Mark.Stroke) link).path());
                 for (var word : words) {
@@ -250,7 +254,9 @@ class LinkRoutesTest {
 
     @Test
     void whatNothingStandsBetweenIsOneCalmBow() {
-        var link = new LinkRoutes(List.of(), List.of()).route(new Point(0, 0), new Point(40, 0)).path();
+        var link = new LinkRoutes(List.of(), List.of())
+                .route(new Point(0, 0), new Point(40, 0))
+                .path();
         var points = points(link);
         assertThat(points).allSatisfy(p -> assertThat(Math.abs(p.y())).isLessThanOrEqualTo(0.16 * 40));
         assertThat(points).allSatisfy(p -> assertThat(p.x()).isBetween(0.0, 40.0));
@@ -261,7 +267,8 @@ class LinkRoutesTest {
         var routes = new LinkRoutes(List.of(), List.of());
         var first = points(routes.route(new Point(0, 0), new Point(40, 0)).path());
         var side = Math.signum(first.get(100).y());
-        var second = points(routes.route(new Point(20, side * 3), new Point(60, 0)).path());
+        var second =
+                points(routes.route(new Point(20, side * 3), new Point(60, 0)).path());
         for (var i = 1; i < first.size(); i++) {
             var a = first.get(i);
             assertThat(second).noneMatch(p -> p.distance(a) < 0.02);

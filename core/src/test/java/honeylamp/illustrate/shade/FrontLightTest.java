@@ -49,7 +49,10 @@ class FrontLightTest {
                     LampLight.Outside.NIGHT,
                     PaperFrame.atOrigin(50));
             return new Seen(
-                    wall, image.pixels().width(), image.pixels().height(), image.pixels().argb());
+                    wall,
+                    image.pixels().width(),
+                    image.pixels().height(),
+                    image.pixels().argb());
         }
 
         int red(double along, double up) {
@@ -89,9 +92,7 @@ class FrontLightTest {
         var plan = WallEdits.bend(room(), TestPlans.storey(room()), TestPlans.wallId(room(), 0), Length.ofMm(sagitta))
                 .orThrow();
         var middle = TestPlans.fitted(
-                plan,
-                FittingKind.DOWNLIGHT,
-                new Fitting.Ceiling(Position.ofMm(2500, 1500), Optional.empty()));
+                plan, FittingKind.DOWNLIGHT, new Fitting.Ceiling(Position.ofMm(2500, 1500), Optional.empty()));
         var seen = Seen.of(middle, Evening.ALL);
         assertThat(seen.wall.lengthMm()).isGreaterThan(5000);
         var half = seen.wall.lengthMm() / 2;

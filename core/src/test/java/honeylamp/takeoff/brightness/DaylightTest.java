@@ -51,7 +51,14 @@ class DaylightTest {
             var high = Math.atan2(2100 - WORK_MM, far);
             for (var k = 0; k < 200; k++) {
                 var up = low + (k + 0.5) * (high - low) / 200;
-                sum += (1 + 2 * Math.sin(up)) / 3 * Math.sin(up) * Math.cos(up) * (high - low) / 200 * (right - left) / n;
+                sum += (1 + 2 * Math.sin(up))
+                        / 3
+                        * Math.sin(up)
+                        * Math.cos(up)
+                        * (high - low)
+                        / 200
+                        * (right - left)
+                        / n;
             }
         }
         return sum / (7 * Math.PI / 9);
@@ -76,7 +83,8 @@ class DaylightTest {
         var above = (20 * 0.7 + walls / 2 * 0.5) / (20 + walls / 2);
         var mean = (20 * 1.0 + walls * 0.5) / (40 + walls);
         var expected = LET_THROUGH * 1.44 * (0.39 * below + 0.05 * above) / ((40 + walls) * (1 - mean));
-        assertThat(daylight(plan).share(new Point(2500, 3000), 2200)).isCloseTo(expected, Percentage.withPercentage(0.5));
+        assertThat(daylight(plan).share(new Point(2500, 3000), 2200))
+                .isCloseTo(expected, Percentage.withPercentage(0.5));
     }
 
     @Test
@@ -97,7 +105,9 @@ class DaylightTest {
     @Test
     void aWindowToAnotherRoomAndARoomWithoutOneHaveNone() {
         var rules = LightingRules.USUAL.withSkyLux(10_000);
-        assertThat(RoomLight.of(TestPlans.laid(dark()), rules, _ -> true).getFirst().dayLux())
+        assertThat(RoomLight.of(TestPlans.laid(dark()), rules, _ -> true)
+                        .getFirst()
+                        .dayLux())
                 .isZero();
         var parted = TestPlans.walled(dark(), 2500, 0, 2500, 4000, TestPlans.PARTITION);
         var inner = TestPlans.opening(parted, 4, OpeningKind.CASEMENT_WINDOW, 1900, 1200, Hand.FIRST, Swing.LEFT);
@@ -111,7 +121,8 @@ class DaylightTest {
     void wallsStandInItsWay() {
         var plan = TestPlans.walled(lit(), 1000, 1500, 4000, 1500, TestPlans.PARTITION);
         var behind = new Point(2500, 3000);
-        assertThat(daylight(plan).share(behind, WORK_MM)).isEqualTo(daylight(plan).share(behind, 2200));
+        assertThat(daylight(plan).share(behind, WORK_MM))
+                .isEqualTo(daylight(plan).share(behind, 2200));
         assertThat(daylight(lit()).share(behind, WORK_MM))
                 .isGreaterThan(2 * daylight(plan).share(behind, WORK_MM));
     }

@@ -17,9 +17,9 @@ import honeylamp.plan.Element;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Fitting;
 import honeylamp.plan.FittingKind;
+import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
-import honeylamp.plan.Opening;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
@@ -197,12 +197,15 @@ class LitWalkTest {
                             .orThrow();
                 }
             }
-            var all = plan.storeys().getFirst().elements().all().map(Element::id).collect(Collectors.toSet());
-            var turned = PickedEdits.turn(plan, storey(plan), all, Point.ORIGIN, 17).orThrow();
+            var all =
+                    plan.storeys().getFirst().elements().all().map(Element::id).collect(Collectors.toSet());
+            var turned =
+                    PickedEdits.turn(plan, storey(plan), all, Point.ORIGIN, 17).orThrow();
             var line = Stream.of(new Point(500, 1400), new Point(8000, 1400))
                     .map(p -> Affine.turn(17).apply(p))
                     .toList();
-            assertThat(LitWalk.along(TestPlans.laid(turned), line).steps().stream().map(Step::verdict))
+            assertThat(LitWalk.along(TestPlans.laid(turned), line).steps().stream()
+                            .map(Step::verdict))
                     .as(last.name())
                     .containsExactly(Verdict.LIT, Verdict.LIT, last.verdict);
         }
@@ -219,7 +222,8 @@ class LitWalkTest {
         plan = button(plan, 0, Swing.LEFT, 2050, 1);
         assertThat(fromCar(plan)).as("there is no car").isEmpty();
         var bay = new Structure.ParkingBay(Structure.Car.MIDDLE, Length.ofMm(2800), Length.ofMm(5400));
-        plan = StructureEdits.add(plan, storey(plan), bay, Position.ofMm(1500, -6000), 0).plan();
+        plan = StructureEdits.add(plan, storey(plan), bay, Position.ofMm(1500, -6000), 0)
+                .plan();
         assertThat(fromCar(plan)).containsExactly("Outside: no light", "Kitchen: lit");
         var wall = new Fitting.WallSide(TestPlans.wallId(plan, 0), Swing.RIGHT, Length.ofMm(2200), Length.ofMm(1900));
         plan = with(plan, FittingKind.OUTDOOR_WALL_LIGHT, wall, 2);

@@ -71,9 +71,12 @@ class StarterLightsTest {
     void everyWayOfTheNightIsLit(Plan plan) {
         for (var storey : LaidPlan.of(lit(plan)).all()) {
             assertThat(NightWays.of(Ways.of(storey)))
+                    .filteredOn(way -> !way.words().startsWith("From the car")) // first lights are for rooms
                     .allSatisfy(way -> assertThat(way.walk().steps())
                             .as(way.words())
-                            .allSatisfy(step -> assertThat(step.isGood()).as(step.sentence()).isTrue()));
+                            .allSatisfy(step -> assertThat(step.isGood())
+                                    .as(step.sentence())
+                                    .isTrue()));
         }
     }
 

@@ -15,7 +15,8 @@ import java.util.Optional;
  * @param works what becomes of it in the building works
  */
 @RecordBuilder
-public record NewFitting(FittingKind kind, Optional<KeptFitting> product, Spread spread, Works works) implements NewFittingBuilder.With {
+public record NewFitting(FittingKind kind, Optional<KeptFitting> product, Spread spread, Works works)
+        implements NewFittingBuilder.With {
     /** How fittings are spread. */
     public enum Spread {
         ONE("One by one", "Each where you click"),
@@ -43,7 +44,8 @@ public record NewFitting(FittingKind kind, Optional<KeptFitting> product, Spread
     }
 
     /** The choices of a fresh start. */
-    public static final NewFitting FIRST = new NewFitting(FittingKind.DOWNLIGHT, Optional.empty(), Spread.ONE, Works.NEW);
+    public static final NewFitting FIRST =
+            new NewFitting(FittingKind.DOWNLIGHT, Optional.empty(), Spread.ONE, Works.NEW);
 
     /** Any of a kind. */
     public NewFitting any(FittingKind other) {

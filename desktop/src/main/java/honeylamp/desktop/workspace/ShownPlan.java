@@ -234,7 +234,8 @@ public final class ShownPlan {
     /** The page worked on, in the light of the step one is at while a way is walked after dark. */
     public LaidPage pictured() {
         var now = workspace.get();
-        return walkedIn(now).map(e -> page().seenAs(
+        return walkedIn(now)
+                .map(e -> page().seenAs(
                                 now.worked().view(),
                                 view -> view.withLight(view.light().withEvening(Optional.of(e)))))
                 .orElseGet(this::page);

@@ -614,7 +614,9 @@ class EachGestureTest {
                 Optional.of(new Point(5300, 5300)),
                 Optional.of(new Point(5200, 3000))));
         assertThat(hand.gesture.readout(hand.scene()).hint()).startsWith("Step 1 of 2, Entrance");
-        assertThat(((WalkLit) hand.gesture).evening(lit)).as("it is day before the first step").isEmpty();
+        assertThat(((WalkLit) hand.gesture).evening(lit))
+                .as("it is day before the first step")
+                .isEmpty();
         hand.type();
         var off = ((WalkLit) hand.gesture).evening(lit).orElseThrow().off();
         assertThat(off).as("the light of the entrance alone").hasSize(7).doesNotContain(4);

@@ -28,8 +28,7 @@ import java.util.Optional;
  * @param at the step one is at, from 0
  * @param on the groups that are on there; empty before the first step
  */
-public record WalkLit(
-        Optional<Point> from, Optional<Point> to, List<Point> chosen, int at, Optional<List<Integer>> on)
+public record WalkLit(Optional<Point> from, Optional<Point> to, List<Point> chosen, int at, Optional<List<Integer>> on)
         implements Gesture, Walking {
     private static final double SPOT_PX = 6;
 
@@ -60,9 +59,8 @@ public record WalkLit(
 
     /** The light of the step one is at, to be seen in the picture; empty before the first. */
     public Optional<Evening> evening(Plan plan) {
-        return on.map(lit -> new Evening(EveningEdits.groups(plan).stream()
-                .filter(g -> !lit.contains(g))
-                .toList()));
+        return on.map(lit -> new Evening(
+                EveningEdits.groups(plan).stream().filter(g -> !lit.contains(g)).toList()));
     }
 
     @Override
@@ -108,8 +106,7 @@ public record WalkLit(
     }
 
     private WalkLit to(List<LitWalk.Step> steps, int step) {
-        return new WalkLit(
-                from, to, chosen, step, Optional.of(steps.get(step).on()));
+        return new WalkLit(from, to, chosen, step, Optional.of(steps.get(step).on()));
     }
 
     private Optional<LitWalk> walk(Surroundings scene) {

@@ -51,7 +51,8 @@ record ProductFields(WorkspaceModel model, CardFields parts) {
                                 "Forget",
                                 "fitting-forget",
                                 "Is no longer kept; where it is put in it stays",
-                                () -> told(kept().forget(known), "\"" + name + "\" is no longer among your products."))))
+                                () -> told(
+                                        kept().forget(known), "\"" + name + "\" is no longer among your products."))))
                 .orElseGet(() -> Widgets.button(
                         "Keep for all plans",
                         "fitting-keep",

@@ -32,11 +32,12 @@ public final class SteadyBox extends VBox {
 
     private void let() {
         held = false;
-        Platform.runLater(() -> { // after the release has done what it does
-            if (!held) {
-                next.ifPresent(getChildren()::setAll);
-                next = Optional.empty();
-            }
-        });
+        Platform.runLater(
+                () -> { // after the release has done what it does
+                    if (!held) {
+                        next.ifPresent(getChildren()::setAll);
+                        next = Optional.empty();
+                    }
+                });
     }
 }

@@ -2,12 +2,12 @@ package honeylamp.desktop.panel.tray;
 
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.NewLighting;
+import honeylamp.desktop.panel.part.SteadyBox;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.takeoff.brightness.LightingReport;
 import java.util.List;
 import java.util.Locale;
-import honeylamp.desktop.panel.part.SteadyBox;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -39,8 +39,9 @@ record LightingSteps(WorkspaceModel model, WindowActions window) {
                 .mapToObj(i -> new Row(i, button(i, shown, isOnView)))
                 .toList();
         rows.forEach(row -> box.getChildren().add(row.button));
-        known(box, report -> rows.forEach(
-                row -> row.tell(report.map(r -> r.steps().get(row.nth)))));
+        known(
+                box,
+                report -> rows.forEach(row -> row.tell(report.map(r -> r.steps().get(row.nth)))));
         return box;
     }
 

@@ -3,12 +3,12 @@ package honeylamp.desktop.panel.tray;
 import honeylamp.catalogue.Fittings;
 import honeylamp.catalogue.KeptFitting;
 import honeylamp.desktop.command.WindowActions;
-import honeylamp.desktop.gesture.NewFitting.Spread;
 import honeylamp.desktop.gesture.NewFitting;
+import honeylamp.desktop.gesture.NewFitting.Spread;
 import honeylamp.desktop.gesture.NewLighting;
+import honeylamp.desktop.panel.part.Catalogue;
 import honeylamp.desktop.panel.part.Catalogue.Entry;
 import honeylamp.desktop.panel.part.Catalogue.Group;
-import honeylamp.desktop.panel.part.Catalogue;
 import honeylamp.desktop.panel.part.Content;
 import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Thumbnails;
@@ -182,7 +182,9 @@ record LightingTray(
                         .orElse("ceiling"),
                 () -> thumbnails.view(key, sample, Samples.FITTING_MM),
                 () -> thumbnails.large(key, sample, Samples.FITTING_MM),
-                part.isPlacing() && part.chosen().kind() == kind && part.chosen().product().isEmpty(),
+                part.isPlacing()
+                        && part.chosen().kind() == kind
+                        && part.chosen().product().isEmpty(),
                 () -> take(model.now().choices().fitting().any(kind)));
     }
 

@@ -35,9 +35,7 @@ record SourceFields(WorkspaceModel model, LightingSteps steps) {
                 "Adds the light of an overcast sky through windows, nothing before them; how bright the sky is stands in Rules",
                 isDay,
                 () -> model.edit(
-                        model.now()
-                                .plan()
-                                .withLighting(rules.withSkyLux(isDay ? 0 : LightingRules.USUAL_SKY_LUX)),
+                        model.now().plan().withLighting(rules.withSkyLux(isDay ? 0 : LightingRules.USUAL_SKY_LUX)),
                         isDay ? "Leave daylight out" : "Reckon with daylight"));
         return List.of(
                 Widgets.section("How bright, about", kinds, day, steps.live("room-brightness", SourceFields::rooms)),
