@@ -7,16 +7,21 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.TestPlans;
 import honeylamp.derive.storeys.ActivityPlaces;
 import honeylamp.derive.storeys.GeometryCache;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.Activity;
 import honeylamp.plan.Doing;
-import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.ActivityId;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Motion;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Sense;
+import honeylamp.takeoff.brightness.LightLayers;
 import honeylamp.units.Length;
 import java.util.List;
 import java.util.Optional;
@@ -140,5 +145,40 @@ class ActivityEditsTest {
                         .moved(Motion.mirror(new Segment(Point.ORIGIN, new Point(0, 1))))
                         .facingDeg())
                 .isCloseTo(150, within(1e-3));
+    }
+
+    /** In a mirrored copy of a unit one sits mirrored, each room wants its own light, and what is copied is not edited there. */
+    @Test
+    void everyCopyOfAUnitHasItsOwnActivities() {
+        var plan = onSofa();
+        plan = RoomEdits.mark(plan, storey(plan), Position.ofMm(4000, 3000), "Living room", Finish.of("wide-oak"))
+                .plan();
+        var room = plan.storeys().getFirst().rooms().getFirst().id();
+        var unit = UnitEdits.make(plan, TestPlans.geometry(plan), Set.of(room), "Flat")
+                .orThrow();
+        var placed = UnitEdits.place(
+                        unit.plan(), unit.id(), storey(plan), Position.ofMm(20_000, 0), 0, Sense.MIRRORED)
+                .plan();
+        var laid = LaidPlan.of(placed).all().getFirst();
+        var there = ActivityPlaces.on(laid.geometry().storey());
+        assertThat(there).hasSize(2);
+        var drawn = there.stream().filter(p -> !p.activity().id().isCopied()).findFirst().orElseThrow();
+        var copied = there.stream().filter(p -> p.activity().id().isCopied()).findFirst().orElseThrow();
+        assertThat(copied.facingDeg()).as("it faces north, mirrored or not").isCloseTo(drawn.facingDeg(), within(1e-6));
+        assertThat(drawn.at().x() - sofa(plan).at().point().x()).isCloseTo(-500, within(1e-6));
+        assertThat(copied.at().x() - sofaOf(laid, copied).at().point().x()).isCloseTo(500, within(1e-6));
+        assertThat(LightLayers.of(laid, placed.lighting()))
+                .as("a living room each")
+                .filteredOn(l -> l.room().name().equals("Living room"))
+                .hasSize(2)
+                .allSatisfy(l -> assertThat(l.layers()).isNotEmpty());
+    }
+
+    private static Furnishing sofaOf(LaidStorey laid, ActivityPlaces.Placed place) {
+        var piece = place.activity().piece().orElseThrow();
+        return laid.geometry().storey().furnishings().stream()
+                .filter(f -> f.id().equals(piece))
+                .findFirst()
+                .orElseThrow();
     }
 }
