@@ -3,8 +3,6 @@ package honeylamp.illustrate;
 import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.listing.FloorSteps;
-import honeylamp.derive.storeys.ActivityPlaces;
-import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
@@ -29,11 +27,6 @@ import honeylamp.illustrate.building.StructureArt;
 import honeylamp.illustrate.building.WallArt;
 import honeylamp.illustrate.building.WallFaceArt;
 import honeylamp.illustrate.elevation.ElevationArt;
-import honeylamp.illustrate.fitting.ActivityArt;
-import honeylamp.illustrate.fitting.BrightnessArt;
-import honeylamp.illustrate.fitting.FittingArt;
-import honeylamp.illustrate.fitting.LaidLinks;
-import honeylamp.illustrate.fitting.LinkArt;
 import honeylamp.illustrate.furniture.FurnitureArt;
 import honeylamp.illustrate.ground.FloorArt;
 import honeylamp.illustrate.ground.SiteArt;
@@ -54,10 +47,8 @@ import honeylamp.illustrate.words.LabelArt;
 import honeylamp.illustrate.words.OtherWords;
 import honeylamp.illustrate.words.SchemeMarks;
 import honeylamp.illustrate.words.TierPlaces;
-import honeylamp.plan.Annotation.Brightness;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Light;
-import honeylamp.plan.Light.Evening;
 import honeylamp.plan.Light.Falls;
 import honeylamp.plan.Look;
 import honeylamp.plan.Look.Shading;
@@ -66,13 +57,11 @@ import honeylamp.plan.Showing;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.TextRole;
 import honeylamp.plan.View;
-import honeylamp.takeoff.brightness.LuxGrid;
 import honeylamp.takeoff.lived.LivedIn;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 
@@ -102,7 +91,6 @@ public final class Illustration {
     private final PaperFrame low;
 
     /** Light is reckoned at points so far apart. */
-    private static final double LUX_STEP_MM = 100;
 
     private final Optional<Depth> depth;
     private final Lamp lamp;
@@ -274,20 +262,15 @@ public final class Illustration {
         if (lamp == Lamp.LIT && dark.isDark() && !geometry.rooms().isEmpty()) {
             layers.addAll(dark.layers(read(others), solids(pieces.inRooms()).pieces()));
         }
-        layers.addAll(brightness(others));
+        var planned = new PlannedLights(view, frame, pens, remembered);
+        layers.addAll(planned.brightness(read(others)));
         if (showing.shows(Kind.FITTINGS) && !geometry.storey().fittings().isEmpty()) {
-            add(layers, LayerKind.FITTINGS, Kind.FITTINGS, fittings(others));
+            var fittings = new ArrayList<>(planned.links(others.read()));
+            fittings.addAll(others.fittings());
+            add(layers, LayerKind.FITTINGS, Kind.FITTINGS, fittings);
         }
         if (showing.shows(Kind.ACTIVITIES) && !geometry.storey().activities().isEmpty()) {
-            add(
-                    layers,
-                    LayerKind.FITTINGS,
-                    Kind.ACTIVITIES,
-                    new ActivityArt(frame, pens)
-                            .marks(
-                                    ActivityPlaces.on(geometry.storey()),
-                                    symbolBoxes(),
-                                    p -> geometry.roomAt(p).isPresent()));
+            add(layers, LayerKind.FITTINGS, Kind.ACTIVITIES, planned.activities());
         }
         if (showing.shows(Kind.DIMENSIONS)) {
             add(layers, LayerKind.DIMENSIONS, Kind.DIMENSIONS, told(onPaper(dimensions(others))));
@@ -298,67 +281,6 @@ public final class Illustration {
         }
         words(layers, others);
         return seen(new Drawing(layers));
-    }
-
-    /** What links keep off: the same object as long as the words are the same. */
-    private record Linking(List<Box> words) {}
-
-    /** The light of fittings that are on, told as the view asks for it. */
-    private List<Layer> brightness(OtherWords others) {
-        var as = view.view().annotation().brightness();
-        if (as == Brightness.NONE || showing.of(Kind.FITTINGS) == Showing.Degree.HIDDEN) {
-            return List.of();
-        }
-        var evening = view.view().light().evening().orElse(Evening.ALL);
-        var rules = plan.drawn().lighting();
-        List<LuxGrid> rooms = remembered.answerOf(
-                About.BRIGHTNESS,
-                List.of(geometry, evening, rules),
-                () -> LuxGrid.of(storey, rules, evening::lights, LUX_STEP_MM));
-        var taken = new ArrayList<>(read(others));
-        taken.addAll(symbolBoxes());
-        return new BrightnessArt(frame, pens, taken).layers(rooms, as);
-    }
-
-    /** What symbols of fittings and activities take of the paper. */
-    private List<Box> symbolBoxes() {
-        var fittings = new FittingArt(frame, pens);
-        var activities = new ActivityArt(frame, pens);
-        return Stream.concat(
-                        showing.shows(Kind.FITTINGS)
-                                ? FittingPlaces.on(geometry).stream().map(fittings::box)
-                                : Stream.empty(),
-                        showing.shows(Kind.ACTIVITIES)
-                                ? ActivityPlaces.on(geometry.storey()).stream().map(activities::box)
-                                : Stream.empty())
-                .toList();
-    }
-
-    /** Links first, so that symbols lie on them. */
-    private List<Mark> fittings(OtherWords others) {
-        var asked = new Linking(others.read());
-        var words = remembered.answer(asked, () -> asked);
-        var storey = geometry.storey();
-        var out = new ArrayList<>(kept(
-                About.LINKS,
-                List.of(
-                        storey.fittings(),
-                        geometry.network(),
-                        geometry.cuts(),
-                        geometry.rooms(),
-                        storey.furnishings(),
-                        words),
-                () -> links(words.words)));
-        out.addAll(others.fittings());
-        return out;
-    }
-
-    private List<Mark> links(List<Box> words) {
-        AtomicReference<LaidLinks> last =
-                remembered.answer(About.LAST_LINKS, () -> new AtomicReference<>(LaidLinks.NONE));
-        var linked = new LinkArt(frame, pens).links(geometry, words, last.get());
-        last.set(linked.laid());
-        return linked.marks();
     }
 
     /** Over buildings crowns of trees are seen, faint, or not at all. */
@@ -475,9 +397,6 @@ public final class Illustration {
         WALLS,
         NICHES,
         OPENINGS,
-        LINKS,
-        LAST_LINKS,
-        BRIGHTNESS,
         LIVED_IN,
         SUN
     }
