@@ -32,9 +32,14 @@ public record LightGroup(Optional<UnitCopyId> copy, int number, List<Placed> lig
 
     /** The groups of a storey, what goes in the works left out, by copy and number. */
     public static List<LightGroup> on(StoreyGeometry geometry) {
+        return of(FittingPlaces.on(geometry));
+    }
+
+    /** The same of fittings whose places are known. */
+    public static List<LightGroup> of(List<Placed> fittings) {
         var all = new TreeMap<Name, List<Placed>>(
                 Comparator.comparingInt(Name::copy).thenComparingInt(Name::number));
-        for (var placed : FittingPlaces.on(geometry)) {
+        for (var placed : fittings) {
             var fitting = placed.fitting();
             if (fitting.stands()) {
                 var copy = copy(placed).map(c -> c.number()).orElse(0);

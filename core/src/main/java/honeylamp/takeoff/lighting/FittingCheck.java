@@ -5,17 +5,19 @@ import honeylamp.derive.openings.LeafSweep;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.snags.Snag;
-import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.derive.storeys.FittingPlaces.Placed;
+import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.geometry.BoxIndex;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId;
-import honeylamp.plan.FittingKind;
 import honeylamp.plan.FittingKind.Group;
+import honeylamp.plan.FittingKind;
 import honeylamp.plan.OpeningKind;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -132,7 +134,7 @@ public final class FittingCheck {
     /** Each way into a room that has switched lights needs a switch of one of them where one comes in. */
     private static void waysIn(StoreyGeometry geometry, List<Placed> placed, double reachMm, List<Snag> out) {
         Map<Room, Set<Integer>> lit = new LinkedHashMap<>();
-        for (var group : LightGroup.on(geometry)) {
+        for (var group : LightGroup.of(placed)) {
             if (!group.switches().isEmpty()) {
                 for (var light : group.lights()) {
                     geometry.roomAt(light.before())
@@ -141,12 +143,26 @@ public final class FittingCheck {
                 }
             }
         }
-        var switches =
-                placed.stream().filter(p -> p.fitting().kind().isSwitch()).toList();
+        Map<Integer, List<Placed>> switches = new HashMap<>();
+        for (var p : placed) {
+            if (p.fitting().kind().isSwitch()) {
+                p.fitting()
+                        .groups()
+                        .forEach(g -> switches.computeIfAbsent(g, _ -> new ArrayList<>())
+                                .add(p));
+            }
+        }
+        var cuts = geometry.cuts();
+        var index = new BoxIndex(cuts.size(), i -> cuts.get(i)
+                .middle()
+                .bounds()
+                .grown(cuts.get(i).thicknessMm() + BESIDE_MM));
         for (var room : lit.entrySet()) {
-            for (var cut : geometry.cuts()) {
+            for (var at : index.meeting(room.getKey().outline().bounds())) {
+                var cut = cuts.get(at);
                 if (isWayInto(room.getKey(), cut)
-                        && switches.stream()
+                        && room.getValue().stream()
+                                .flatMap(g -> switches.getOrDefault(g, List.of()).stream())
                                 .noneMatch(p -> isAtHand(geometry, p, room.getKey(), room.getValue(), cut, reachMm))) {
                     out.add(new Snag(
                             Snag.Kind.NO_SWITCH_AT_DOOR,

@@ -128,6 +128,10 @@ final class SocketCheck {
 
     /** Whether a piece stands just before a socket. */
     static boolean covers(Furnishing piece, Placed socket) {
+        var reach = (piece.width().mm() + piece.depth().mm()) / 2 + BEFORE_MM;
+        if (piece.at().point().distance(socket.at()) > reach) {
+            return false; // of many pieces few are near
+        }
         var before = socket.at().plus(Point.direction(socket.facingDeg()).times(BEFORE_MM));
         return piece.works() != Works.REMOVED
                 && piece.bottom().mm() <= socket.heightMm()
