@@ -14,7 +14,6 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import javafx.scene.Node;
-import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.VBox;
@@ -68,7 +67,7 @@ record LightingSteps(WorkspaceModel model, WindowActions window) {
             this(nth, button, new Label(), new Label());
             words.getStyleClass().add("step-words");
             button.setGraphic(new VBox(name, words));
-            button.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
+            button.setText(""); // its words are in two sizes
             button.setMinWidth(0);
             button.setMaxWidth(Double.MAX_VALUE);
             button.getStyleClass().add("lighting-step");
