@@ -91,8 +91,8 @@ public final class Illustration {
     private final PaperFrame low;
 
     /** Light is reckoned at points so far apart. */
-
     private final Optional<Depth> depth;
+
     private final Lamp lamp;
     private final double shadePxPerMm;
     private final Pens pens;

@@ -75,7 +75,8 @@ record PlannedLights(LaidView view, PaperFrame frame, Pens pens, Remembered reme
                                 ? FittingPlaces.on(geometry()).stream().map(fittings::box)
                                 : Stream.empty(),
                         shows(Kind.ACTIVITIES)
-                                ? ActivityPlaces.on(geometry().storey()).stream().map(activities::box)
+                                ? ActivityPlaces.on(geometry().storey()).stream()
+                                        .map(activities::box)
                                 : Stream.empty())
                 .toList();
     }

@@ -13,8 +13,8 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.Activity;
 import honeylamp.plan.Doing;
-import honeylamp.plan.ElementId.ActivityId;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.ActivityId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Motion;
@@ -156,14 +156,19 @@ class ActivityEditsTest {
         var room = plan.storeys().getFirst().rooms().getFirst().id();
         var unit = UnitEdits.make(plan, TestPlans.geometry(plan), Set.of(room), "Flat")
                 .orThrow();
-        var placed = UnitEdits.place(
-                        unit.plan(), unit.id(), storey(plan), Position.ofMm(20_000, 0), 0, Sense.MIRRORED)
+        var placed = UnitEdits.place(unit.plan(), unit.id(), storey(plan), Position.ofMm(20_000, 0), 0, Sense.MIRRORED)
                 .plan();
         var laid = LaidPlan.of(placed).all().getFirst();
         var there = ActivityPlaces.on(laid.geometry().storey());
         assertThat(there).hasSize(2);
-        var drawn = there.stream().filter(p -> !p.activity().id().isCopied()).findFirst().orElseThrow();
-        var copied = there.stream().filter(p -> p.activity().id().isCopied()).findFirst().orElseThrow();
+        var drawn = there.stream()
+                .filter(p -> !p.activity().id().isCopied())
+                .findFirst()
+                .orElseThrow();
+        var copied = there.stream()
+                .filter(p -> p.activity().id().isCopied())
+                .findFirst()
+                .orElseThrow();
         assertThat(copied.facingDeg()).as("it faces north, mirrored or not").isCloseTo(drawn.facingDeg(), within(1e-6));
         assertThat(drawn.at().x() - sofa(plan).at().point().x()).isCloseTo(-500, within(1e-6));
         assertThat(copied.at().x() - sofaOf(laid, copied).at().point().x()).isCloseTo(500, within(1e-6));

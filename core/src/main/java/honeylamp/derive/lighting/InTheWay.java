@@ -8,6 +8,7 @@ import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.Furnishing;
 import java.util.List;
+import java.util.Set;
 
 /**
  * What of a storey stops light: walls from floor to ceiling, open where doors and plain openings are, and pieces that are
@@ -20,6 +21,22 @@ public record InTheWay(List<Segment> walls, List<Tall> pieces) {
     private static final double TALL_MM = 1_100;
 
     private static final double BEYOND_MM = 1;
+
+    /** Light goes through leaves: such a piece is no box that throws a square shadow. */
+    private static final Set<String> LEAFY = Set.of(
+            "plant",
+            "palm",
+            "fig-tree",
+            "fern",
+            "sword-plant",
+            "cactus",
+            "plant-trough",
+            "plant-stand",
+            "hanging-plant",
+            "tree",
+            "orchard-tree",
+            "pine",
+            "shrub");
 
     /** A piece: light goes below and above it. */
     public record Tall(Ring ring, double bottomMm, double topMm) {}
@@ -41,7 +58,7 @@ public record InTheWay(List<Segment> walls, List<Tall> pieces) {
                 .flatMap(r -> r.edges().stream())
                 .toList();
         var tall = geometry.storey().furnishings().stream()
-                .filter(f -> f.top().mm() >= TALL_MM)
+                .filter(f -> f.top().mm() >= TALL_MM && !LEAFY.contains(f.kind()))
                 .map(f -> new Tall(footprint(f), f.bottom().mm(), f.top().mm()))
                 .toList();
         return new InTheWay(walls, tall);

@@ -5,16 +5,16 @@ import honeylamp.derive.openings.LeafSweep;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.snags.Snag;
-import honeylamp.derive.storeys.FittingPlaces.Placed;
 import honeylamp.derive.storeys.FittingPlaces;
+import honeylamp.derive.storeys.FittingPlaces.Placed;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.BoxIndex;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId;
-import honeylamp.plan.FittingKind.Group;
 import honeylamp.plan.FittingKind;
+import honeylamp.plan.FittingKind.Group;
 import honeylamp.plan.OpeningKind;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -153,10 +153,9 @@ public final class FittingCheck {
             }
         }
         var cuts = geometry.cuts();
-        var index = new BoxIndex(cuts.size(), i -> cuts.get(i)
-                .middle()
-                .bounds()
-                .grown(cuts.get(i).thicknessMm() + BESIDE_MM));
+        var index = new BoxIndex(
+                cuts.size(),
+                i -> cuts.get(i).middle().bounds().grown(cuts.get(i).thicknessMm() + BESIDE_MM));
         for (var room : lit.entrySet()) {
             for (var at : index.meeting(room.getKey().outline().bounds())) {
                 var cut = cuts.get(at);

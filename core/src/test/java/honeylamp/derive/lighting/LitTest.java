@@ -147,6 +147,10 @@ class LitTest {
         var room = TestPlans.with(TestPlans.clearRectangle(8000, 4000), "wardrobe", 2000, 600, 2000, 2300, 2000, 90);
         var lit = lit(lampAt(room, 1000, 2000, 360));
         assertThat(lit.level(new Point(4000, 2000), 0)).isZero();
+        var leaves = TestPlans.with(TestPlans.clearRectangle(8000, 4000), "palm", 2000, 600, 2000, 2300, 2000, 90);
+        assertThat(lit(lampAt(leaves, 1000, 2000, 360)).level(new Point(4000, 2000), 0))
+                .as("through leaves")
+                .isPositive();
         assertThat(lit.level(new Point(1600, 2000), 0)).isPositive();
         assertThat(lit.level(new Point(4000, 2000), 2100)).isPositive();
         assertThat(lit.level(new Point(2300, 2000), 2000)).as("on top of it").isPositive();
