@@ -6,6 +6,7 @@ import honeylamp.geometry.Segment;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** How far one sees from a point all around: up to walls, and past what is not as tall as one looks over it. */
 public final class Sight {
@@ -16,7 +17,8 @@ public final class Sight {
     private final Point from;
     private final double heightMm;
     private final double[] walls;
-    private final List<Blind> blinds;
+    /** The tall pieces at each angle: few of all. */
+    private final List<List<Blind>> blinds;
 
     /** How far the nearest tall piece is at each angle. */
     private final double[] nearest;
@@ -41,7 +43,11 @@ public final class Sight {
         this.from = from;
         this.heightMm = heightMm;
         this.walls = walls;
-        this.blinds = blinds;
+        this.blinds = IntStream.range(0, ANGLES)
+                .mapToObj(k -> blinds.stream()
+                        .filter(b -> b.near[k] < Double.POSITIVE_INFINITY)
+                        .toList())
+                .toList();
         this.nearest = new double[ANGLES];
         Arrays.fill(nearest, Double.POSITIVE_INFINITY);
         for (var blind : blinds) {
@@ -175,7 +181,7 @@ public final class Sight {
         if (nearest[angle] >= far) {
             return true;
         }
-        for (var blind : blinds) {
+        for (var blind : blinds.get(angle)) {
             if (blind.near[angle] < far && blind.meets(angle, heightMm, (placeMm - heightMm) / far, far)) {
                 return false;
             }
