@@ -91,9 +91,12 @@ final class Daylight {
         }
     }
 
-    /** The daylight of a room with surfaces that give back so much. */
-    static Daylight of(StoreyGeometry geometry, Room room, Reflectances surfaces) {
-        var way = InTheWay.of(geometry);
+    /**
+     * The daylight of a room with surfaces that give back so much.
+     *
+     * @param way what stands in its way on the storey, found once for all rooms
+     */
+    static Daylight of(StoreyGeometry geometry, InTheWay way, Room room, Reflectances surfaces) {
         var panes = new ArrayList<Pane>();
         for (var cut : geometry.cuts()) {
             if (cut.opening().kind().isWindow()) {

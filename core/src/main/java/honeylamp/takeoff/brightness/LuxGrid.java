@@ -1,5 +1,7 @@
 package honeylamp.takeoff.brightness;
 
+import honeylamp.derive.lighting.InTheWay;
+import honeylamp.derive.lighting.LampPoint;
 import honeylamp.derive.lighting.Lit;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
@@ -29,10 +31,11 @@ public record LuxGrid(RoomLight light, Point origin, double stepMm, int columns,
 
     /** The rooms of a storey that have light. */
     public static List<LuxGrid> of(LaidStorey storey, LightingRules rules, Predicate<Fitting> isOn, double stepMm) {
-        var lit = Lit.of(storey.geometry(), isOn);
+        var way = InTheWay.of(storey.geometry());
+        var lit = Lit.of(LampPoint.on(storey.geometry(), isOn), way);
         return RoomLight.of(storey, rules, isOn).stream()
                 .filter(r -> r.meanLux() + r.dayLux() > 0)
-                .map(r -> of(r, source(storey, r, lit, rules), stepMm))
+                .map(r -> of(r, source(storey, r, lit, rules, way), stepMm))
                 .toList();
     }
 
@@ -41,12 +44,12 @@ public record LuxGrid(RoomLight light, Point origin, double stepMm, int columns,
     }
 
     /** What falls on a place on work height in a room. */
-    private static Source source(LaidStorey storey, RoomLight light, Lit lit, LightingRules rules) {
+    private static Source source(LaidStorey storey, RoomLight light, Lit lit, LightingRules rules, InTheWay way) {
         Source lamps = at -> light.backLux() + rules.maintenance() * lit.level(at, EvenLayout.WORK_HEIGHT_MM);
         if (light.dayLux() == 0) {
             return lamps;
         }
-        var day = Daylight.of(storey.geometry(), light.room(), Reflectances.of(storey, light.room()));
+        var day = Daylight.of(storey.geometry(), way, light.room(), Reflectances.of(storey, light.room()));
         return at -> lamps.lux(at) + rules.skyLux() * day.share(at, EvenLayout.WORK_HEIGHT_MM);
     }
 

@@ -1,5 +1,6 @@
 package honeylamp.takeoff.brightness;
 
+import honeylamp.derive.lighting.InTheWay;
 import honeylamp.derive.lighting.LampPoint;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.ActivityPlaces;
@@ -46,18 +47,20 @@ public record RoomLight(
         var geometry = storey.geometry();
         var lamps = LampPoint.on(geometry, isOn);
         var out = new ArrayList<RoomLight>();
+        var way = rules.skyLux() == 0 ? Optional.<InTheWay>empty() : Optional.of(InTheWay.of(geometry));
         for (var room : geometry.rooms()) {
             if (room.counts() != CountsAs.OUTDOOR) {
                 var within = lamps.stream()
                         .filter(l -> room.outline().contains(l.at()))
                         .toList();
-                out.add(of(storey, room, within, rules));
+                out.add(of(storey, room, within, rules, way));
             }
         }
         return List.copyOf(out);
     }
 
-    private static RoomLight of(LaidStorey storey, Room room, List<LampPoint> lamps, LightingRules rules) {
+    private static RoomLight of(
+            LaidStorey storey, Room room, List<LampPoint> lamps, LightingRules rules, Optional<InTheWay> way) {
         var back = Reflectances.of(storey, room);
         Map<Alike, Used> known = new HashMap<>(); // those of a row are alike
         var mean = 0.0;
@@ -73,10 +76,9 @@ public record RoomLight(
         return new RoomLight(
                 room,
                 mean,
-                rules.skyLux() == 0
-                        ? 0
-                        : rules.skyLux()
-                                * Daylight.of(storey.geometry(), room, back).mean(EvenLayout.WORK_HEIGHT_MM),
+                way.map(w -> rules.skyLux()
+                                * Daylight.of(storey.geometry(), w, room, back).mean(EvenLayout.WORK_HEIGHT_MM))
+                        .orElse(0.0),
                 given,
                 lumen,
                 watts(lamps),

@@ -4,6 +4,7 @@ import static honeylamp.TestPlans.storey;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestPlans;
+import honeylamp.derive.lighting.InTheWay;
 import honeylamp.edit.RoomEdits;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Finish;
@@ -35,7 +36,7 @@ class DaylightTest {
 
     private static Daylight daylight(Plan plan) {
         var geometry = TestPlans.geometry(plan);
-        return Daylight.of(geometry, geometry.rooms().getFirst(), Reflectances.USUAL);
+        return Daylight.of(geometry, InTheWay.of(geometry), geometry.rooms().getFirst(), Reflectances.USUAL);
     }
 
     /** All directions one after the other: the sky in them, on a level place. */
