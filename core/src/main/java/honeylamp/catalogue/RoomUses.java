@@ -4,7 +4,11 @@ import honeylamp.plan.Role;
 import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.plan.RoomMark;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** What rooms are for: the names they usually go by, the colour of their bare floors, what is expected of them. */
@@ -149,6 +153,13 @@ public final class RoomUses {
                 .orElse(new RoomNames(use.key(), use.names()));
     }
 
+    private static final Pattern NUMBER = Pattern.compile("\\s*[0-9]+$");
+
+    /** Each use by its names in small letters; of two that share one, the first. */
+    private static final Map<String, RoomUse> BY_NAME = ALL.stream()
+            .flatMap(u -> u.names().stream().map(n -> Map.entry(n.toLowerCase(Locale.ROOT), u)))
+            .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, Map.Entry::getValue, (first, _) -> first));
+
     /**
      * What a room is for.
      *
@@ -194,9 +205,7 @@ public final class RoomUses {
 
     /** The use whose rooms go by a name, numbers at its end left aside: "Bedroom 2" is a bedroom. */
     public static Optional<RoomUse> named(String name) {
-        var bare = name.strip().replaceAll("\\s*[0-9]+$", "");
-        return ALL.stream()
-                .filter(u -> u.names().stream().anyMatch(n -> n.equalsIgnoreCase(bare)))
-                .findFirst();
+        var bare = NUMBER.matcher(name.strip()).replaceFirst("");
+        return Optional.ofNullable(BY_NAME.get(bare.toLowerCase(Locale.ROOT)));
     }
 }

@@ -177,7 +177,7 @@ public record Clipping(List<WallType> types, Elements elements, List<Group> grou
 
     /**
      * Pastes into a storey, moved by two lengths. Wall types the plan does not have come along; one that
-     * differs only by its id is the same type.
+     * differs only by its id is the same type. Lights that come with their switches are switched by those alone.
      */
     public Pasted into(Plan plan, StoreyId storey, Length across, Length up) {
         var number = plan.nextNumber();
@@ -201,6 +201,7 @@ public record Clipping(List<WallType> types, Elements elements, List<Group> grou
             hosts.put(wall.id(), new WallId(number++));
         }
         var motion = Motion.by(across, up);
+        var switched = PastedGroups.of(elements, plan);
         Set<ElementId> ids = new HashSet<>();
         var pasted = new ArrayList<Element>();
         for (var element : elements.all().toList()) {
@@ -211,7 +212,7 @@ public record Clipping(List<WallType> types, Elements elements, List<Group> grou
             if (fresh instanceof Opening o) {
                 fresh = o.in(hosts.getOrDefault(o.host(), o.host()), o.offset());
             }
-            onItsTwin(fresh, twins, plan.storey(storey)).ifPresent(pastedOne -> {
+            onItsTwin(fresh, twins, plan.storey(storey)).map(switched::in).ifPresent(pastedOne -> {
                 twins.put(element.id(), pastedOne.id());
                 pasted.add(pastedOne);
                 if (isPickedItself(pastedOne)) {

@@ -2,126 +2,94 @@ package honeylamp.derive.lighting;
 
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
-import honeylamp.geometry.Segment;
-import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.List;
 import java.util.stream.IntStream;
 
 /** How far one sees from a point all around: up to walls, and past what is not as tall as one looks over it. */
 public final class Sight {
-    private static final int ANGLES = 1024;
+    private static final int ANGLES = SightRays.ANGLES;
+
+    /** Soft edges are seen from so many angles on each side. */
+    private static final int BESIDE = 2;
 
     private static final double HAIR_MM = 1e-6;
 
     private final Point from;
     private final double heightMm;
     private final double[] walls;
-    /** The tall pieces at each angle: few of all. */
-    private final List<List<Blind>> blinds;
 
-    /** How far the nearest tall piece is at each angle. */
-    private final double[] nearest;
+    /** The farthest that walls let one see at an angle and those beside it. */
+    private final double[] farthest;
+
+    /** So far one sees everything at an angle and those beside it. */
+    private final double[] clear;
+
+    /** What tall pieces hide at each angle, the nearest first. */
+    private final Hidden[] hidden;
 
     /**
-     * What a tall piece hides.
+     * What tall pieces hide at one angle, the nearest first.
      *
-     * @param near how far it is at each angle
-     * @param far how far its other side is
+     * @param nearest how far the first is
+     * @param spans four numbers of each: how far it is, how far its other side, its bottom and its top, in mm
      */
-    private record Blind(double[] near, double[] far, double bottomMm, double topMm) {
-        /** Whether a ray that rises so, from a height, meets it before a place so far off. */
-        boolean meets(int angle, double fromMm, double rise, double placeFar) {
-            var in = fromMm + rise * near[angle];
-            // what lies in its own footprint is hidden by its front alone
-            var out = far[angle] < placeFar ? fromMm + rise * far[angle] : in;
-            return Math.min(in, out) < topMm && Math.max(in, out) > bottomMm;
+    private record Hidden(double nearest, double[] spans) {
+        private static final int NUMBERS = SightRays.NUMBERS;
+        static final Hidden NOTHING = new Hidden(Double.POSITIVE_INFINITY, new double[0]);
+
+        /** Whether a ray from a height to a place so far off and so high passes them all. */
+        boolean isPassed(double fromMm, double placeFar, double placeMm) {
+            if (nearest >= placeFar) {
+                return true;
+            }
+            var rise = (placeMm - fromMm) / placeFar;
+            for (var i = 0; i < spans.length && spans[i] < placeFar; i += NUMBERS) {
+                var in = fromMm + rise * spans[i];
+                // what lies in its own footprint is hidden by its front alone
+                var out = spans[i + 1] < placeFar ? fromMm + rise * spans[i + 1] : in;
+                if (Math.min(in, out) < spans[i + 3] && Math.max(in, out) > spans[i + 2]) {
+                    return false;
+                }
+            }
+            return true;
         }
     }
 
-    private Sight(Point from, double heightMm, double[] walls, List<Blind> blinds) {
+    private Sight(Point from, double heightMm, double[] walls, Hidden[] hidden) {
         this.from = from;
         this.heightMm = heightMm;
         this.walls = walls;
-        this.blinds = IntStream.range(0, ANGLES)
-                .mapToObj(k -> blinds.stream()
-                        .filter(b -> b.near[k] < Double.POSITIVE_INFINITY)
-                        .toList())
-                .toList();
-        this.nearest = new double[ANGLES];
-        Arrays.fill(nearest, Double.POSITIVE_INFINITY);
-        for (var blind : blinds) {
-            for (var k = 0; k < ANGLES; k++) {
-                nearest[k] = Math.min(nearest[k], blind.near[k]);
+        this.hidden = hidden;
+        this.farthest = new double[ANGLES];
+        this.clear = new double[ANGLES];
+        for (var middle = 0; middle < ANGLES; middle++) {
+            clear[middle] = Double.POSITIVE_INFINITY;
+            for (var k = middle - BESIDE; k <= middle + BESIDE; k++) {
+                var wall = walls[k & ANGLES - 1];
+                farthest[middle] = Math.max(farthest[middle], wall);
+                clear[middle] = Math.min(clear[middle], Math.min(wall, hidden[k & ANGLES - 1].nearest));
             }
         }
     }
 
     /** What is seen from a point at a height, no farther than so far. */
     public static Sight of(Point from, double heightMm, double reachMm, InTheWay way) {
-        var walls = new double[ANGLES];
-        Arrays.fill(walls, reachMm);
-        for (var wall : way.walls()) {
-            if (wall.distance(from) < reachMm) {
-                meet(from, wall, (at, far) -> walls[at] = Math.min(walls[at], far));
-            }
-        }
-        var blinds = new ArrayList<Blind>();
-        for (var piece : way.pieces()) {
-            if (piece.ring().edges().stream().anyMatch(e -> e.distance(from) < reachMm)
-                    && !piece.ring().contains(from)) {
-                blinds.add(blind(from, piece));
-            }
-        }
-        return new Sight(from, heightMm, walls, List.copyOf(blinds));
-    }
-
-    private static Blind blind(Point from, InTheWay.Tall piece) {
-        var near = new double[ANGLES];
-        Arrays.fill(near, Double.POSITIVE_INFINITY);
-        var beyond = new double[ANGLES];
-        piece.ring()
-                .edges()
-                .forEach(edge -> meet(from, edge, (at, far) -> {
-                    near[at] = Math.min(near[at], far);
-                    beyond[at] = Math.max(beyond[at], far);
-                }));
-        return new Blind(near, beyond, piece.bottomMm(), piece.topMm());
-    }
-
-    private interface Meeting {
-        void at(int angle, double far);
-    }
-
-    /** Where rays from a point meet a segment. */
-    private static void meet(Point from, Segment segment, Meeting meeting) {
-        var a = segment.a().minus(from);
-        var b = segment.b().minus(from);
-        var start = Math.atan2(a.y(), a.x());
-        var turn = Math.atan2(a.cross(b), a.dot(b));
-        var first = (int) Math.floor(Math.min(start, start + turn) / (2 * Math.PI) * ANGLES);
-        var last = (int) Math.ceil(Math.max(start, start + turn) / (2 * Math.PI) * ANGLES);
-        var along = b.minus(a);
-        for (var k = first; k <= last; k++) {
-            var ray = new Point(Math.cos(2 * Math.PI * k / ANGLES), Math.sin(2 * Math.PI * k / ANGLES));
-            var cross = ray.cross(along);
-            if (Math.abs(cross) > 1e-9) {
-                var t = a.cross(along) / cross;
-                var s = a.cross(ray) / cross;
-                if (t > 0 && s >= -1e-6 && s <= 1 + 1e-6) {
-                    meeting.at(Math.floorMod(k, ANGLES), t);
-                }
-            }
-        }
+        var rays = new SightRays(from, reachMm);
+        way.walls().forEach(rays::wall);
+        way.pieces().forEach(rays::piece);
+        return new Sight(
+                from,
+                heightMm,
+                rays.walls(),
+                rays.spans().stream()
+                        .map(spans -> spans.length == 0 ? Hidden.NOTHING : new Hidden(spans[0], spans))
+                        .toArray(Hidden[]::new));
     }
 
     /** The box around all that is seen, in plan mm. */
     public Box bounds() {
-        var ends = new ArrayList<Point>(ANGLES);
-        for (var k = 0; k < ANGLES; k++) {
-            ends.add(from.plus(
-                    new Point(Math.cos(2 * Math.PI * k / ANGLES), Math.sin(2 * Math.PI * k / ANGLES)).times(walls[k])));
-        }
+        var ends = IntStream.range(0, ANGLES)
+                .mapToObj(k -> from.plus(SightRays.ray(k).times(walls[k])))
+                .toList();
         return Box.around(ends);
     }
 
@@ -138,7 +106,7 @@ public final class Sight {
         var middle = angle(east, north);
         if (softMm == 0) {
             var angle = middle & ANGLES - 1;
-            return walls[angle] - far >= -HAIR_MM && isOver(angle, far, placeMm) ? 1 : 0;
+            return walls[angle] - far >= -HAIR_MM && hidden[angle].isPassed(heightMm, far, placeMm) ? 1 : 0;
         }
         return soft(middle, far, placeMm, softMm);
     }
@@ -165,27 +133,21 @@ public final class Sight {
     }
 
     private double soft(int middle, double far, double placeMm, double softMm) {
+        var at = middle & ANGLES - 1;
+        if (far >= farthest[at] + softMm / 2) {
+            return 0;
+        }
+        if (far <= clear[at] - softMm / 2) {
+            return 1;
+        }
         var sum = 0.0;
-        for (var k = -2; k <= 2; k++) {
+        for (var k = -BESIDE; k <= BESIDE; k++) {
             var angle = middle + k & ANGLES - 1;
             var share = Math.clamp((walls[angle] - far) / softMm + 0.5, 0, 1);
-            if (share > 0 && isOver(angle, far, placeMm)) {
+            if (share > 0 && hidden[angle].isPassed(heightMm, far, placeMm)) {
                 sum += share;
             }
         }
-        return sum / 5;
-    }
-
-    /** Whether one looks over, or under, all that stands before a place. */
-    private boolean isOver(int angle, double far, double placeMm) {
-        if (nearest[angle] >= far) {
-            return true;
-        }
-        for (var blind : blinds.get(angle)) {
-            if (blind.near[angle] < far && blind.meets(angle, heightMm, (placeMm - heightMm) / far, far)) {
-                return false;
-            }
-        }
-        return true;
+        return sum / (2 * BESIDE + 1);
     }
 }

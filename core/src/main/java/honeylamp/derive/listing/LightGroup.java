@@ -26,7 +26,16 @@ public record LightGroup(Optional<UnitCopyId> copy, int number, List<Placed> lig
     }
 
     /** What is linked with what, for people to see. */
-    public record Link(Placed from, Placed to) {}
+    public record Link(Placed from, Placed to) {
+        private double lengthMm() {
+            return from.at().distance(to.at());
+        }
+
+        /** From another, if that is nearer. */
+        private Link from(Placed other) {
+            return other.at().distance(to.at()) < lengthMm() ? new Link(other, to) : this;
+        }
+    }
 
     private record Name(int copy, int number) {}
 
@@ -79,18 +88,17 @@ public record LightGroup(Optional<UnitCopyId> copy, int number, List<Placed> lig
         for (var from : switches) {
             out.add(new Link(from, nearest(from, lights)));
         }
-        var reached = new ArrayList<Placed>();
-        reached.add(out.isEmpty() ? lights.getFirst() : out.getFirst().to());
+        var first = out.isEmpty() ? lights.getFirst() : out.getFirst().to();
         var left = new ArrayList<>(lights);
-        left.remove(reached.getFirst());
-        while (!left.isEmpty()) {
-            var next = left.stream()
-                    .map(l -> new Link(nearest(l, reached), l))
-                    .min(Comparator.comparingDouble(l -> l.from().at().distance(l.to().at())))
+        left.remove(first);
+        var ways = new ArrayList<>(left.stream().map(l -> new Link(first, l)).toList());
+        while (!ways.isEmpty()) {
+            var next = ways.stream()
+                    .min(Comparator.comparingDouble(Link::lengthMm))
                     .orElseThrow();
             out.add(next);
-            reached.add(next.to());
-            left.remove(next.to());
+            ways.remove(next);
+            ways.replaceAll(way -> way.from(next.to));
         }
         return out;
     }

@@ -7,10 +7,12 @@ import honeylamp.derive.rooms.Compass;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.derive.walls.WallPiece;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.Furnishing;
 import honeylamp.plan.Opening.Swing;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -168,15 +170,21 @@ public final class WallSides {
         }
         var near = face.bounds().grown(AGAINST_MM);
         for (var piece : geometry.storey().furnishings()) {
-            var footprint = Picking.footprint(piece);
-            if (piece.height().mm() > FLAT_MM
-                    && piece.bottom().mm() < OVERHEAD_MM
-                    && near.meets(footprint.bounds())
-                    && footprint.corners().stream().anyMatch(c -> face.distance(c) <= AGAINST_MM)) {
-                add(out, face, footprint.corners());
+            if (piece.height().mm() > FLAT_MM && piece.bottom().mm() < OVERHEAD_MM && mayReach(piece, near)) {
+                var footprint = Picking.footprint(piece);
+                if (near.meets(footprint.bounds())
+                        && footprint.corners().stream().anyMatch(c -> face.distance(c) <= AGAINST_MM)) {
+                    add(out, face, footprint.corners());
+                }
             }
         }
         return out;
+    }
+
+    /** Of many pieces few are near: no corner is farther from the middle than half of width and depth together. */
+    private static boolean mayReach(Furnishing piece, Box near) {
+        return near.grown((piece.width().mm() + piece.depth().mm()) / 2)
+                .contains(piece.at().point());
     }
 
     private static void add(List<ClearDistances> out, Segment face, List<Point> points) {

@@ -228,9 +228,7 @@ public final class FittingPlaces {
 
     /** Rows over the box around the room as they run; those that would be outside the room or at its walls are left out. */
     private static List<Placed> inRoom(StoreyGeometry geometry, Fitting fitting, Fitting.InRoom rows) {
-        var room = geometry.rooms().stream()
-                .filter(r -> r.mark().filter(m -> m.id().equals(rows.room())).isPresent())
-                .findFirst();
+        var room = geometry.room(rows.room());
         if (room.isEmpty()) {
             return List.of();
         }

@@ -17,6 +17,7 @@ import honeylamp.geometry.Regions;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.OpeningId;
+import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Furnishing;
@@ -167,6 +168,14 @@ public record StoreyGeometry(
                 .map(rooms::get)
                 .filter(r -> r.outline().contains(p))
                 .findFirst();
+    }
+
+    /** The room that a mark speaks for, if it is enclosed. */
+    public Optional<Room> room(RoomId mark) {
+        return storey.elements()
+                .find(RoomMark.class, mark)
+                .flatMap(m -> roomAt(m.at().point()))
+                .filter(r -> r.mark().filter(m -> m.id().equals(mark)).isPresent());
     }
 
     /** From the floor to the ceiling at a point: as high as its room, or the storey. */

@@ -6,6 +6,7 @@ import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.BoxIndex;
+import honeylamp.geometry.BoxPile;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
@@ -15,8 +16,11 @@ import honeylamp.plan.FittingKind.Mount;
 import honeylamp.plan.Role;
 import honeylamp.plan.TextRole;
 import honeylamp.plan.Wall.Works;
+import honeylamp.units.Length;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -92,28 +96,40 @@ public final class FittingArt {
      */
     public List<Mark> numbers(List<Placed> placed, Function<Fitting, String> tags, GroupsElsewhere elsewhere) {
         var taken = new ArrayList<Box>();
-        placed.forEach(p -> taken.add(symbolBox(p)));
+        Map<Alike, Box> known = new HashMap<>();
+        placed.forEach(p -> taken.add(known.computeIfAbsent(
+                        Alike.of(p), _ -> symbolBox(p).moved(frame.paper(p.at()).times(-1)))
+                .moved(frame.paper(p.at()))));
         var boxes = new BoxIndex(taken.size(), taken::get);
-        var written = new ArrayList<Box>();
+        var written = new BoxPile();
+        var face = pens.face(TextRole.TAG, Typeface.MEDIUM);
+        var paper = pens.ink(Role.PAPER);
         var out = new ArrayList<Mark>();
         for (var p : placed) {
             if (p.nth() == 0) {
                 text(p.fitting(), tags.apply(p.fitting()), elsewhere).ifPresent(words -> {
-                    var places = places(p, words);
-                    var text = places.stream()
-                            .filter(t -> boxes.meeting(box(t)).isEmpty()
-                                    && written.stream().noneMatch(box(t)::meets))
+                    var at = places(p, words, face)
+                            .filter(w -> boxes.meeting(w.box).isEmpty())
+                            .filter(w -> !written.meets(w.box))
                             .findFirst()
-                            .or(() -> places.stream() // over a symbol rather than over other words
-                                    .filter(t -> written.stream().noneMatch(box(t)::meets))
+                            .or(() -> places(p, words, face) // over a symbol rather than over other words
+                                    .filter(w -> !written.meets(w.box))
                                     .findFirst())
-                            .orElse(places.getFirst());
-                    written.add(box(text));
-                    out.add(new Mark.Haloed(text, HALO_MM, pens.ink(Role.PAPER)));
+                            .orElseGet(() -> places(p, words, face).findFirst().orElseThrow());
+                    written.add(at.box);
+                    out.add(new Mark.Haloed(at.text, HALO_MM, paper));
                 });
             }
         }
         return out;
+    }
+
+    /** What symbols have in common that take as much of the paper around their places. */
+    private record Alike(FittingKind kind, boolean isOnWall, double facingDeg, Length length, Works works) {
+        static Alike of(Placed placed) {
+            var fitting = placed.fitting();
+            return new Alike(fitting.kind(), placed.isOnWall(), placed.facingDeg(), fitting.length(), fitting.works());
+        }
     }
 
     /** What the lines of a symbol take, a little less than what is kept clear for it. */
@@ -130,8 +146,11 @@ public final class FittingArt {
                 .orElseGet(() -> box(placed));
     }
 
-    private static Box box(Mark.Text text) {
-        return text.ring().bounds().grown(AIR_MM);
+    /** Words where they could stand, with the air around them. */
+    private record Words(Mark.Text text, Box box) {
+        static Words of(Mark.Text text) {
+            return new Words(text, text.ring().bounds().grown(AIR_MM));
+        }
     }
 
     /** What is written beside a fitting: its tag, its groups, and its circuit after a c; nothing if none is known. */
@@ -144,7 +163,7 @@ public final class FittingArt {
     }
 
     /** Where its numbers can stand around a symbol, the usual place first. */
-    private List<Mark.Text> places(Placed placed, String words) {
+    private Stream<Words> places(Placed placed, String words, Typeface face) {
         var front = front(placed);
         var right = new Point(-front.y(), front.x());
         var ways = placed.isOnWall()
@@ -162,11 +181,11 @@ public final class FittingArt {
                         new Point(0, -1.1),
                         new Point(0, 1.1));
         return Stream.of(1.0, 1.5, 2.0, 2.5, 3.0)
-                .flatMap(far -> ways.stream().map(way -> number(placed, words, way, far * NUMBER_AWAY_MM)))
-                .toList();
+                .flatMap(far ->
+                        ways.stream().map(way -> Words.of(number(placed, words, face, way, far * NUMBER_AWAY_MM))));
     }
 
-    private Mark.Text number(Placed placed, String words, Point way, double awayMm) {
+    private Mark.Text number(Placed placed, String words, Typeface face, Point way, double awayMm) {
         var cap = pens.cap(TextRole.TAG);
         var at = middle(placed).plus(way.times(awayMm));
         var align = way.x() > 0.3 ? Mark.Align.LEFT : way.x() < -0.3 ? Mark.Align.RIGHT : Mark.Align.MIDDLE;
@@ -174,7 +193,7 @@ public final class FittingArt {
                 words,
                 at.plus(new Point(0, cap / 2)),
                 cap,
-                pens.face(TextRole.TAG, Typeface.MEDIUM),
+                face,
                 0,
                 align,
                 0,

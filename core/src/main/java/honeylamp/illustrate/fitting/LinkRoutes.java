@@ -190,7 +190,7 @@ final class LinkRoutes {
         buckets(box).forEach(c -> near.addAll(laid.getOrDefault(c, List.of())));
         for (var other : near) {
             if (other.box.meets(box)) {
-                cost += CROSSING_MM * crossings(bow.points, other.points);
+                cost += CROSSING_MM * crossings(bow.points, other);
             }
         }
         for (var at : softBoxes.meeting(box)) {
@@ -212,14 +212,17 @@ final class LinkRoutes {
         return out;
     }
 
-    private static int crossings(List<Point> a, List<Point> b) {
+    private static int crossings(List<Point> line, Line other) {
         var out = 0;
-        for (var i = 1; i < a.size(); i++) {
-            var one = new Segment(a.get(i - 1), a.get(i));
-            for (var j = 1; j < b.size(); j++) {
-                if (one.length() > 0
-                        && one.crossing(new Segment(b.get(j - 1), b.get(j))).isPresent()) {
-                    out++;
+        for (var i = 1; i < line.size(); i++) {
+            var one = new Segment(line.get(i - 1), line.get(i));
+            var box = one.bounds();
+            if (box.meets(other.box) && !one.a().equals(one.b())) {
+                for (var j = 1; j < other.points.size(); j++) {
+                    var two = new Segment(other.points.get(j - 1), other.points.get(j));
+                    if (box.meets(two.bounds()) && one.crossing(two).isPresent()) {
+                        out++;
+                    }
                 }
             }
         }

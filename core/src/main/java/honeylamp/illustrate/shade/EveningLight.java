@@ -4,15 +4,15 @@ import honeylamp.derive.lighting.LampPoint;
 import honeylamp.derive.lighting.Lit;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.geometry.Point;
 import honeylamp.illustrate.shade.Solids.Solid;
 import honeylamp.plan.Light.Evening;
 import java.awt.Rectangle;
 import java.util.HashMap;
-import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * What the fittings of a storey light, pixel by pixel: the light that comes from them straight, on floors and on the tops of
@@ -37,6 +37,9 @@ final class EveningLight {
 
     private static final double SEEN_LUX = 260;
 
+    /** Farther than four of its widths nothing is left of that; squared. */
+    private static final double SEEN_FARTHEST = 16;
+
     /** Tops higher than this are not looked down on: they stay as dark as what is behind them. */
     private static final double MOST_TOP_MM = 1_100;
 
@@ -50,7 +53,14 @@ final class EveningLight {
     private final List<Lit.Seen> lamps;
     private final float[] tops;
     private final float[][] lux;
-    private final Map<Lit.Seen, Rectangle> reaches = new IdentityHashMap<>();
+
+    /**
+     * A point that shines.
+     *
+     * @param reach the pixels it can light
+     * @param tone shares of red, green and blue of its light
+     */
+    private record Shines(Lit.Seen seen, Rectangle reach, double[] tone) {}
 
     private EveningLight(StoreyGeometry geometry, ShadeGrid grid, List<Lit.Seen> lamps, float[] tops) {
         this.geometry = geometry;
@@ -86,8 +96,13 @@ final class EveningLight {
 
     private void fill() {
         givenBack();
-        lamps.forEach(l -> reaches.put(l, grid.pixels(l.sight().bounds().grown(SOFT_MM))));
-        IntStream.range(0, grid.height()).parallel().forEach(row -> lamps.forEach(lamp -> shine(lamp, row)));
+        var shines = lamps.stream()
+                .map(l -> new Shines(
+                        l,
+                        grid.pixels(l.sight().bounds().grown(SOFT_MM)),
+                        tone(l.lamp().kelvin())))
+                .toList();
+        IntStream.range(0, grid.height()).parallel().forEach(row -> shines.forEach(lamp -> shine(lamp, row)));
         for (var i = 0; i < grid.count(); i++) {
             show(i);
         }
@@ -109,11 +124,13 @@ final class EveningLight {
         var number = grid.numbered(
                 rooms.stream().map(r -> grid.frame().paper(r.outline().path())).toList());
         var soft = BACK_SOFT_MM / grid.pixelMm();
+        var none = new double[3];
+        var back = Stream.concat(Stream.of(none), rooms.stream().map(r -> given.getOrDefault(r, none)))
+                .toArray(double[][]::new);
         for (var c = 0; c < 3; c++) {
             var flat = new float[grid.count()];
             for (var i = 0; i < flat.length; i++) {
-                var at = number[i] == 0 ? null : given.get(rooms.get(number[i] - 1));
-                flat[i] = at == null ? 0 : (float) at[c];
+                flat[i] = (float) back[number[i]][c];
             }
             lux[c] = Smoothing.box(flat, grid.width(), grid.height(), soft);
         }
@@ -142,31 +159,32 @@ final class EveningLight {
         return (2 * room.areaMm2() + room.perimeterMm() * height) / 1e6;
     }
 
-    private void shine(Lit.Seen seen, int row) {
-        var lamp = seen.lamp();
-        var reach = Objects.requireNonNull(reaches.get(seen));
+    private void shine(Shines shines, int row) {
+        var reach = shines.reach;
         if (row < reach.y || row >= reach.y + reach.height) {
             return;
         }
-        var tone = tone(lamp.kelvin());
+        var seen = shines.seen;
         var columns = reach.intersection(new Rectangle(0, row, grid.width(), 1));
         for (var column = columns.x; column < columns.x + columns.width; column++) {
             var i = row * grid.width() + column;
             var at = grid.middle(column, row);
             var light = seen.lux(at, tops[i], LampPoint.Aim.UP, SOFT_MM)
-                    + itself(lamp.at().distance(at));
+                    + itself(seen.lamp().at(), at);
             if (light > 0) {
                 for (var c = 0; c < 3; c++) {
-                    lux[c][i] += (float) (light * tone[c]);
+                    lux[c][i] += (float) (light * shines.tone[c]);
                 }
             }
         }
     }
 
     /** The glow of a fitting that one looks at. */
-    private static double itself(double farMm) {
-        var u = farMm / SEEN_MM;
-        return u > 4 ? 0 : SEEN_LUX * Math.exp(-u * u);
+    private static double itself(Point lamp, Point at) {
+        var east = (at.x() - lamp.x()) / SEEN_MM;
+        var north = (at.y() - lamp.y()) / SEEN_MM;
+        var far = east * east + north * north;
+        return far > SEEN_FARTHEST ? 0 : SEEN_LUX * Math.exp(-far);
     }
 
     /** Lux as the picture shows them: by their power, in the tone of their sum. */

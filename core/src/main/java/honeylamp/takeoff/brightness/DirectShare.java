@@ -20,10 +20,12 @@ final class DirectShare {
      */
     static double of(Beam down, double index) {
         var side = 2 * index; // with lamps at a height of 1
-        // lamps of one quarter of the room stand for all of them
+        // lamps of an eighth of the room, between an axis and a diagonal, stand for all of them; those on the diagonal
+        // once
         return IntStream.range(0, LAMPS / 2)
-                        .mapToDouble(i -> IntStream.range(0, LAMPS / 2)
-                                .mapToDouble(j -> fallen(down, side, at(i, LAMPS, side), at(j, LAMPS, side)))
+                        .mapToDouble(i -> IntStream.rangeClosed(0, i)
+                                .mapToDouble(j ->
+                                        (i == j ? 1 : 2) * fallen(down, side, at(i, LAMPS, side), at(j, LAMPS, side)))
                                 .sum())
                         .sum()
                 / (LAMPS * LAMPS / 4.0)

@@ -5,7 +5,6 @@ import honeylamp.derive.lighting.LampPoint;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.ActivityPlaces;
 import honeylamp.derive.storeys.LaidStorey;
-import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.plan.Doing;
 import honeylamp.plan.Emission;
 import honeylamp.plan.Fitting;
@@ -46,6 +45,7 @@ public record RoomLight(
     public static List<RoomLight> of(LaidStorey storey, LightingRules rules, Predicate<Fitting> isOn) {
         var geometry = storey.geometry();
         var lamps = LampPoint.on(geometry, isOn);
+        var marks = ActivityPlaces.on(geometry.storey());
         var out = new ArrayList<RoomLight>();
         var way = rules.skyLux() == 0 ? Optional.<InTheWay>empty() : Optional.of(InTheWay.of(geometry));
         for (var room : geometry.rooms()) {
@@ -53,14 +53,19 @@ public record RoomLight(
                 var within = lamps.stream()
                         .filter(l -> room.outline().contains(l.at()))
                         .toList();
-                out.add(of(storey, room, within, rules, way));
+                out.add(of(storey, room, within, wanted(marks, room, rules), rules, way));
             }
         }
         return List.copyOf(out);
     }
 
     private static RoomLight of(
-            LaidStorey storey, Room room, List<LampPoint> lamps, LightingRules rules, Optional<InTheWay> way) {
+            LaidStorey storey,
+            Room room,
+            List<LampPoint> lamps,
+            Optional<Doing> wanted,
+            LightingRules rules,
+            Optional<InTheWay> way) {
         var back = Reflectances.of(storey, room);
         Map<Alike, Used> known = new HashMap<>(); // those of a row are alike
         var mean = 0.0;
@@ -72,7 +77,6 @@ public record RoomLight(
             given += used.givenBack * lamp.beam().lumen() * rules.maintenance() / (room.areaMm2() / 1e6);
             lumen += lamp.beam().lumen();
         }
-        var wanted = wanted(storey.geometry(), room, rules);
         return new RoomLight(
                 room,
                 mean,
@@ -122,8 +126,8 @@ public record RoomLight(
     }
 
     /** What is done all over the room; what is done at one spot has light of its own. */
-    private static Optional<Doing> wanted(StoreyGeometry geometry, Room room, LightingRules rules) {
-        return ActivityPlaces.on(geometry.storey()).stream()
+    private static Optional<Doing> wanted(List<ActivityPlaces.Placed> marks, Room room, LightingRules rules) {
+        return marks.stream()
                 .filter(p -> room.outline().contains(p.at()))
                 .map(p -> p.activity().doing())
                 .filter(d -> !d.isTask())

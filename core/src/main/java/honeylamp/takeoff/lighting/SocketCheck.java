@@ -8,6 +8,8 @@ import honeylamp.derive.snags.Snag;
 import honeylamp.derive.storeys.FittingPlaces.Placed;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.BoxIndex;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId;
@@ -88,10 +90,13 @@ final class SocketCheck {
                 .map(Picking::footprint)
                 .map(Outline::of)
                 .toList();
+        var boxes = new BoxIndex(
+                wet.size(), i -> wet.get(i).bounds().grown(rules.wetBeside().mm()));
         for (var p : sockets) {
             if (p.fitting().kind() != FittingKind.SHAVER_SOCKET && p.heightMm() < WET_UP_MM) {
                 var room = geometry.roomAt(p.before());
-                wet.stream()
+                boxes.meeting(Box.around(List.of(p.at()))).stream()
+                        .map(wet::get)
                         .filter(o -> o.contains(p.at())
                                 || o.edgeDistance(p.at()) < rules.wetBeside().mm())
                         .filter(o -> room.isEmpty()
@@ -110,9 +115,14 @@ final class SocketCheck {
     /** Sockets behind what stands before them, unless a note beside says so; those of appliances are meant to be there. */
     private void covered() {
         var notes = geometry.storey().notes().stream().toList();
+        var pieces = List.copyOf(geometry.storey().furnishings());
+        var boxes = new BoxIndex(
+                pieces.size(),
+                i -> Box.around(List.of(pieces.get(i).at().point())).grown(reach(pieces.get(i))));
         for (var p : sockets) {
             if (p.isOnWall() && p.fitting().kind() != FittingKind.APPLIANCE_OUTLET) {
-                geometry.storey().furnishings().stream()
+                boxes.meeting(Box.around(List.of(p.at()))).stream()
+                        .map(pieces::get)
                         .filter(f -> covers(f, p))
                         .findFirst()
                         .filter(_ -> notes.stream().noneMatch(n -> speaksOf(n, p.at())))
@@ -126,10 +136,14 @@ final class SocketCheck {
         }
     }
 
+    /** No socket farther from the middle of a piece is behind it. */
+    private static double reach(Furnishing piece) {
+        return (piece.width().mm() + piece.depth().mm()) / 2 + BEFORE_MM;
+    }
+
     /** Whether a piece stands just before a socket. */
     static boolean covers(Furnishing piece, Placed socket) {
-        var reach = (piece.width().mm() + piece.depth().mm()) / 2 + BEFORE_MM;
-        if (piece.at().point().distance(socket.at()) > reach) {
+        if (piece.at().point().distance(socket.at()) > reach(piece)) {
             return false; // of many pieces few are near
         }
         var before = socket.at().plus(Point.direction(socket.facingDeg()).times(BEFORE_MM));
@@ -211,8 +225,13 @@ final class SocketCheck {
         if (sockets.isEmpty()) {
             return;
         }
+        var boxes = new BoxIndex(
+                sockets.size(),
+                i -> Box.around(List.of(sockets.get(i).at())).grown(rules.cord().mm()));
         for (var p : placed) {
-            if (p.fitting().kind().group() == Group.LAMPS && sockets.stream().noneMatch(s -> isInReach(p, s))) {
+            if (p.fitting().kind().group() == Group.LAMPS
+                    && boxes.meeting(Box.around(List.of(p.at()))).stream()
+                            .noneMatch(i -> isInReach(p, sockets.get(i)))) {
                 out.add(new Snag(
                         Snag.Kind.LAMP_WITHOUT_SOCKET,
                         p.at(),
