@@ -35,6 +35,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.ToggleButton;
@@ -552,6 +553,42 @@ class LightingWindowTest {
             assertThat(w.message()).contains("no longer among your products");
             assertThat(fittings(w).getLast().buying().name()).isEqualTo("Gannet 9");
             assertThat((Object) w.node("my-fitting-gannet-9")).isNull();
+        }
+    }
+
+    /** Asks for first lights and does something at once, before they can have come. */
+    private static void firstLightsAnd(WindowDriver w, Runnable meanwhile) throws Exception {
+        WindowDriver.onScreen(() -> {
+            ((ButtonBase) w.window().scene().lookup("#propose-lights")).fire();
+            meanwhile.run();
+            return null;
+        });
+    }
+
+    @Test
+    void firstLightsAreLeftWhenThePlanWasChangedMeanwhile() throws Exception {
+        try (var w = demo()) {
+            var plan = w.plan();
+            var other = plan.withName("Another");
+            firstLightsAnd(w, () -> w.model().edit(other, "Name"));
+            w.told("The plan was changed while lights were being placed. Ask for first lights once more.");
+            assertThat(fittings(w)).isEmpty();
+            w.press("propose-lights"); // and once more they come
+            w.until(() -> !w.model().now().currentStorey().fittings().isEmpty());
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(fittings(w)).isEmpty();
+        }
+    }
+
+    @Test
+    void firstLightsCanBeEnded() throws Exception {
+        try (var w = demo()) {
+            var plan = w.plan();
+            firstLightsAnd(w, () -> ((ButtonBase) w.window().scene().lookup("#cancel-work")).fire());
+            w.told("Ended; no light was put in.");
+            assertThat(w.plan()).isSameAs(plan);
+            assertThat(WindowDriver.onScreen(() -> w.window().scene().lookup("#progress")))
+                    .isNull();
         }
     }
 }
