@@ -265,7 +265,9 @@ public final class Illustration {
         var planned = new PlannedLights(view, frame, pens, remembered);
         layers.addAll(planned.brightness(read(others)));
         if (showing.shows(Kind.FITTINGS) && !geometry.storey().fittings().isEmpty()) {
-            var fittings = new ArrayList<>(planned.links(others.read()));
+            var written = new ArrayList<>(read(others));
+            written.addAll(others.read(others.fittings()));
+            var fittings = new ArrayList<>(planned.links(written));
             fittings.addAll(others.fittings());
             add(layers, LayerKind.FITTINGS, Kind.FITTINGS, fittings);
         }

@@ -115,10 +115,16 @@ public record Arrangement(
             Checks.within("top of a list", downMm, 0, Sheet.Paper.MOST_MM);
         }
 
-        /** What it may cover on a sheet, in paper mm: down to the margin. */
+        /**
+         * What it may cover on a sheet, in paper mm: down to the margin. On paper smaller than it was put on it is narrower,
+         * and so far to the left and up that it is not beyond the edge.
+         */
         public Box box(Sheet sheet) {
-            var bottom = Math.max(downMm, sheet.heightMm() - sheet.margins().othersMm());
-            return new Box(leftMm, downMm, leftMm + widthMm, bottom);
+            var others = sheet.margins().othersMm();
+            var left = Math.min(leftMm, Math.max(0, sheet.widthMm() - others - LEAST_MM));
+            var top = Math.min(downMm, Math.max(0, sheet.heightMm() - others - LEAST_MM));
+            var right = left + widthMm > sheet.widthMm() ? sheet.widthMm() - others : left + widthMm;
+            return new Box(left, top, right, Math.max(top, sheet.heightMm() - others));
         }
     }
 

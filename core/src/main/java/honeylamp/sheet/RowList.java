@@ -9,14 +9,18 @@ import honeylamp.plan.Page.Listing;
 import honeylamp.plan.TextRole;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
-/** A list of one column: a heading, and rows of one height. */
+/** A heading, and rows of one height; long ones go on in the columns beside them that are free. */
 final class RowList implements PageList {
     /** A second line lies so far below the first, in paper mm. */
     static final double SECOND_LINE_MM = 3.4;
 
     /** Words stand so far from the left where a sample stands before them, in paper mm. */
     private static final double BESIDE_SAMPLE_MM = 10;
+
+    /** A list of fewer than twice as many rows stays in one column. */
+    private static final int ROWS_TOGETHER = 6;
 
     private static final double SAMPLE_MM = 7;
     private static final double SAMPLE_UP_MM = 3;
@@ -123,16 +127,25 @@ final class RowList implements PageList {
 
     @Override
     public List<Part> parts(int columns) {
-        return List.of(new Part(LEAST_MM, this::draw));
+        drawn = 0;
+        var parts = Math.clamp(rows.size() / ROWS_TOGETHER, 1, columns);
+        return IntStream.range(0, parts)
+                .mapToObj(part -> new Part(LEAST_MM, (table, column) -> part(table, part, parts, column)))
+                .toList();
     }
 
-    private double draw(ListRows table, Box column) {
-        var y = table.heading(heading, column);
-        drawn = table.fitting(rows.size(), y, column.maxY(), table.pen().row() + extraMm);
-        for (var row : rows.subList(0, drawn)) {
+    /** A column of them, as long as the others if there is room for that; returns the y below it. */
+    private double part(ListRows table, int part, int parts, Box column) {
+        var y = table.heading(part == 0 ? heading : ListRows.continued(heading), column);
+        var step = table.pen().row() + extraMm;
+        var fitting = table.fitting(left(), y, column.maxY(), step);
+        var isLast = part == parts - 1;
+        var shown = isLast ? fitting : Math.min(fitting, (int) Math.ceil(left() / (double) (parts - part)));
+        for (var row : rows.subList(drawn, drawn + shown)) {
             row.draw(table, column, y);
-            y += table.pen().row() + extraMm;
+            y += step;
         }
-        return table.andMore(left(), column, y);
+        drawn += shown;
+        return isLast ? table.andMore(left(), column, y) : y;
     }
 }

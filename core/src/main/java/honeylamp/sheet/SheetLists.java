@@ -224,18 +224,26 @@ final class SheetLists {
     /**
      * The lists of the page that go by themselves, in their order.
      *
-     * @param columns that lie side by side: long lists of rooms go on in those the others leave
+     * @param columns that lie side by side: long lists go on in those the others leave
      */
     private List<Block> blocks(int columns) {
         var flowing = lists().stream()
                 .filter(l -> l.listing().flatMap(page.page().arrangement()::of).isEmpty())
                 .toList();
         drawn.addAll(flowing);
-        var rooms = flowing.stream().filter(RoomColumns.class::isInstance).count();
-        var free = Math.max(1, (columns - (int) (flowing.size() - rooms)) / (int) Math.max(1, rooms));
+        var spread = spreading(flowing);
+        var free = Math.max(1, (columns - (flowing.size() - spread.size())) / Math.max(1, spread.size()));
         return flowing.stream()
-                .flatMap(l -> l.parts(free).stream().map(part -> new Block(l, part)))
+                .flatMap(l -> l.parts(spread.contains(l) ? free : 1).stream().map(part -> new Block(l, part)))
                 .toList();
+    }
+
+    /** The lists that go on in columns which others leave: those of rooms, or if there are none all that have rows. */
+    private static List<PageList> spreading(List<PageList> flowing) {
+        var rooms = flowing.stream().filter(RoomColumns.class::isInstance).toList();
+        return rooms.isEmpty()
+                ? flowing.stream().filter(RowList.class::isInstance).toList()
+                : rooms;
     }
 
     /** What goes on from the page before, and the lists of the page itself. */

@@ -1,6 +1,7 @@
 package honeylamp.illustrate.fitting;
 
 import honeylamp.derive.listing.GroupsElsewhere;
+import honeylamp.derive.listing.LightGroup;
 import honeylamp.derive.storeys.FittingPlaces.Placed;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Typeface;
@@ -89,7 +90,7 @@ public final class FittingArt {
     }
 
     /**
-     * Tags and the numbers of groups and circuits beside the symbols, clear of all of them; one for each row.
+     * Tags and the numbers of groups and circuits beside the symbols, clear of all of them and of where links begin; one for each row.
      *
      * @param tags empty words where there is none
      * @param elsewhere groups whose lights are on other storeys
@@ -100,6 +101,9 @@ public final class FittingArt {
         placed.forEach(p -> taken.add(known.computeIfAbsent(
                         Alike.of(p), _ -> symbolBox(p).moved(frame.paper(p.at()).times(-1)))
                 .moved(frame.paper(p.at()))));
+        LinkEnds.of(LightGroup.of(placed), this).stream()
+                .flatMap(LinkEnds::beginnings)
+                .forEach(taken::add);
         var boxes = new BoxIndex(taken.size(), taken::get);
         var written = new BoxPile();
         var face = pens.face(TextRole.TAG, Typeface.MEDIUM);
@@ -112,7 +116,7 @@ public final class FittingArt {
                             .filter(w -> boxes.meeting(w.box).isEmpty())
                             .filter(w -> !written.meets(w.box))
                             .findFirst()
-                            .or(() -> places(p, words, face) // over a symbol rather than over other words
+                            .or(() -> places(p, words, face) // over a symbol or a link rather than over other words
                                     .filter(w -> !written.meets(w.box))
                                     .findFirst())
                             .orElseGet(() -> places(p, words, face).findFirst().orElseThrow());

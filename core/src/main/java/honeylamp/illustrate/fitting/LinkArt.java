@@ -7,7 +7,6 @@ import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Pen;
 import honeylamp.geometry.Box;
-import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
@@ -17,9 +16,6 @@ import java.util.stream.IntStream;
 
 /** The curved links from switches to the lights they switch: of each group in a line of its own kind. */
 public final class LinkArt {
-    /** Links begin so far from the middle of a symbol, in paper mm. */
-    private static final double FROM_MM = 1.9;
-
     private final PaperFrame frame;
     private final Pens pens;
     private final FittingArt art;
@@ -54,30 +50,14 @@ public final class LinkArt {
         }
         words.forEach(w -> hard.add(w.ring()));
         var symbols = FittingPlaces.on(geometry).stream().map(art::box).toList();
-        var asked = new ArrayList<LinkRoutes.Ends>();
-        var lines = new ArrayList<Pen>();
-        for (var group : LightGroup.on(geometry)) {
-            var pen = pen(group.number());
-            for (var link : group.links()) {
-                var from = art.middle(link.from());
-                var to = art.middle(link.to());
-                if (from.distance(to) > 2 * FROM_MM) {
-                    asked.add(new LinkRoutes.Ends(beside(from, to), beside(to, from)));
-                    lines.add(pen);
-                }
-            }
-        }
-        var laid = LinkRoutes.all(asked, hard, symbols, before);
+        var asked = LinkEnds.of(LightGroup.on(geometry), art);
+        var laid = LinkRoutes.all(asked.stream().map(LinkEnds::ends).toList(), hard, symbols, before);
         return new Linked(
                 laid,
-                IntStream.range(0, lines.size())
-                        .<Mark>mapToObj(
-                                i -> new Mark.Stroke(laid.routes().get(i).path(), lines.get(i), pens.dimensionInk()))
+                IntStream.range(0, asked.size())
+                        .<Mark>mapToObj(i -> new Mark.Stroke(
+                                laid.routes().get(i).path(), pen(asked.get(i).group()), pens.dimensionInk()))
                         .toList());
-    }
-
-    private static Point beside(Point at, Point towards) {
-        return at.towards(towards, FROM_MM / at.distance(towards));
     }
 
     /** Groups are told by their line beside their number: full, dashed, dotted, dash and dot in turn. */

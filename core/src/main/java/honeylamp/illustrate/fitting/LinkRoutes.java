@@ -27,7 +27,7 @@ final class LinkRoutes {
     private static final int PIECES = 20;
 
     /** Links keep so far off what they must not cross. */
-    private static final double CLEAR_MM = 0.5;
+    static final double CLEAR_MM = 0.5;
 
     /** Where there is no such way they go through where it is narrow. */
     private static final double NARROW_MM = 0.05;

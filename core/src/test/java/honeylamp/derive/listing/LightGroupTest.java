@@ -82,7 +82,10 @@ class LightGroupTest {
                         .mapToDouble(l -> l.at().distance(cord.at()))
                         .min()
                         .orElseThrow());
-        assertThat(links.stream().skip(1).mapToDouble(l -> l.from().at().distance(l.to().at())).sum())
+        assertThat(links.stream()
+                        .skip(1)
+                        .mapToDouble(l -> l.from().at().distance(l.to().at()))
+                        .sum())
                 .isCloseTo(least(group.lights()), within(1e-6));
     }
 }
