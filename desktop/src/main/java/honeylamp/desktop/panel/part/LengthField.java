@@ -11,10 +11,9 @@ import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.HBox;
 
 /** A named length that can be typed in any unit; Enter takes it, a bad one is marked and explained. */
-public final class LengthField extends HBox {
+public final class LengthField extends FieldRow {
     private static final PseudoClass ECHO = PseudoClass.getPseudoClass("echo");
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
@@ -31,17 +30,13 @@ public final class LengthField extends HBox {
             BiFunction<String, UnitSystem, LengthReading> read,
             Consumer<Length> take,
             Consumer<String> say) {
-        super(6);
-        getStyleClass().add("field-row");
         var label = new Label(name);
-        label.getStyleClass().add("field-name");
-        label.setMinWidth(USE_PREF_SIZE);
         var shown = LengthText.rounded(value, units);
         var field = new TextField(shown);
+        super(label, field, new Label(units.isMetric() ? units.sign() : ""));
         field.setId(id);
         field.setAccessibleText(name);
         field.setTooltip(new Tooltip(LengthText.exact(value, units)));
-        label.setLabelFor(field);
         field.setOnAction(_ -> {
             if (field.getText().equals(shown)) {
                 field.pseudoClassStateChanged(WRONG, false);
@@ -67,8 +62,5 @@ public final class LengthField extends HBox {
             label.setText(echo.isEmpty() ? name : echo); // in full, so that it cannot be misread
             label.pseudoClassStateChanged(ECHO, !echo.isEmpty());
         });
-        var unit = new Label(units.isMetric() ? units.sign() : "");
-        unit.getStyleClass().addAll("quiet", "unit");
-        getChildren().addAll(label, Widgets.spring(), field, unit);
     }
 }

@@ -99,7 +99,10 @@ public final class Widgets {
     public static VBox section(String heading, Node... nodes) {
         var box = new VBox(6);
         box.getStyleClass().add("section");
-        box.getChildren().add(heading(heading));
+        var alone = heading(heading);
+        alone.setMinWidth(0);
+        alone.setWrapText(true);
+        box.getChildren().add(alone);
         box.getChildren().addAll(nodes);
         return box;
     }

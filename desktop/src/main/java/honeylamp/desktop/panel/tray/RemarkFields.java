@@ -15,8 +15,10 @@ import honeylamp.plan.Review.Remark;
 import honeylamp.plan.Review.State;
 import java.util.Locale;
 import java.util.Optional;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The page for the client, and what came back of it: remarks to work off, and approvals. */
@@ -59,20 +61,24 @@ final class RemarkFields {
         return Folding.section(model, "Client", box);
     }
 
-    /** Which pages the reader gets. */
+    /** Which pages the reader gets; their names may need a second line. */
     private Node pages(SheetTray.Part part) {
-        var row = new FlowPane(6, 6);
+        var column = new VBox(6);
         for (var i = 0; i < part.pageNames().size(); i++) {
             var page = part.presentation().pages().get(i).id();
-            row.getChildren()
-                    .add(Widgets.toggle(
-                            (i + 1) + "  " + part.pageNames().get(i),
-                            "client-" + page.text(),
-                            "Whether the page is in the file for the client",
-                            !part.unsent().contains(page),
-                            () -> model.chooseWithin(model.now().choices().sending(page))));
+            var toggle = Widgets.toggle(
+                    (i + 1) + "  " + part.pageNames().get(i),
+                    "client-" + page.text(),
+                    "Whether the page is in the file for the client",
+                    !part.unsent().contains(page),
+                    () -> model.chooseWithin(model.now().choices().sending(page)));
+            toggle.setWrapText(true);
+            toggle.setMinHeight(Region.USE_PREF_SIZE);
+            toggle.setMaxWidth(Double.MAX_VALUE);
+            toggle.setAlignment(Pos.CENTER_LEFT);
+            column.getChildren().add(toggle);
         }
-        return row;
+        return column;
     }
 
     private Node remark(Remark remark) {
