@@ -3,6 +3,7 @@ package honeylamp.bench;
 import honeylamp.derive.listing.GroupsElsewhere;
 import honeylamp.derive.snags.Snag;
 import honeylamp.derive.storeys.FittingPlaces;
+import honeylamp.derive.storeys.GeometryCache;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.drawing.Mark;
@@ -13,11 +14,12 @@ import honeylamp.illustrate.fitting.LinkArt;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Fitting;
-import honeylamp.takeoff.brightness.ActivityCheck;
+import honeylamp.takeoff.brightness.CheckedActivities;
 import honeylamp.takeoff.lighting.FittingCheck;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -50,13 +52,16 @@ public class LargeLightBench {
     private final PaperFrame frame = PaperFrame.atOrigin(SCALE);
     private final Pens pens = Pens.usual(SCALE);
     private LaidLinks before = LaidLinks.NONE;
+    private Optional<CheckedActivities> known = Optional.empty();
     private int nth;
 
     @Setup
     public void build() {
         var plan = LargePlan.lit(POINTS);
         var storey = plan.storeys().getFirst();
-        var laid = LaidPlan.of(plan).on(storey.id());
+        var geometries = new GeometryCache();
+        var laid = LaidPlan.of(plan).derivedBy(geometries).on(storey.id());
+        known = Optional.of(CheckedActivities.of(laid, Optional.empty()));
         before = new LinkArt(frame, pens)
                 .links(laid.geometry(), List.of(), LaidLinks.NONE)
                 .laid();
@@ -65,7 +70,7 @@ public class LargeLightBench {
             var one = fittings.get(17 * i % fittings.size());
             var changed =
                     FittingEdits.change(plan, storey.id(), one.id(), f -> f.withGroups(List.of(Fitting.MOST_NUMBER)));
-            edited.add(LaidPlan.of(changed).on(storey.id()));
+            edited.add(LaidPlan.of(changed).derivedBy(geometries).on(storey.id()));
             edited.getLast().geometry();
         }
     }
@@ -105,7 +110,12 @@ public class LargeLightBench {
     }
 
     @Benchmark
-    public List<Snag> checkedActivities() {
-        return ActivityCheck.of(storey());
+    public CheckedActivities checkedActivities() {
+        return CheckedActivities.of(storey(), known);
+    }
+
+    @Benchmark
+    public CheckedActivities checkedActivitiesAnew() {
+        return CheckedActivities.of(storey(), Optional.empty());
     }
 }

@@ -8,7 +8,6 @@ import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.geometry.Point;
 import honeylamp.plan.View;
-import honeylamp.takeoff.brightness.ActivityCheck;
 import honeylamp.takeoff.fit.FitCheck;
 import honeylamp.takeoff.fit.SeatCheck;
 import honeylamp.takeoff.key.InAir;
@@ -39,6 +38,16 @@ public final class SheetSnags {
      * @return empty if it was not wanted to the end
      */
     public static Optional<List<Snag>> all(LaidStorey storey, Length gapReach, BooleanSupplier wanted) {
+        return all(storey, gapReach, wanted, new KnownChecks());
+    }
+
+    /**
+     * The same, sooner by what is known of the plan before.
+     *
+     * @param known what was found last, and then what is found now
+     */
+    public static Optional<List<Snag>> all(
+            LaidStorey storey, Length gapReach, BooleanSupplier wanted, KnownChecks known) {
         var built = Snags.of(storey, gapReach, wanted);
         if (built.isEmpty()) {
             return Optional.empty();
@@ -49,7 +58,7 @@ public final class SheetSnags {
                 () -> tight(storey, built.get()),
                 () -> SeatCheck.of(storey),
                 () -> FittingCheck.of(storey),
-                () -> ActivityCheck.of(storey),
+                () -> known.activities(storey),
                 () -> WaySnags.of(storey, wanted),
                 () -> of(storey),
                 () -> storey.plan().pages().stream()

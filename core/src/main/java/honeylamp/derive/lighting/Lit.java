@@ -3,7 +3,9 @@ package honeylamp.derive.lighting;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Fitting;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Predicate;
 
 /**
@@ -62,6 +64,20 @@ public final class Lit {
     public static Lit of(List<LampPoint> lamps, InTheWay way) {
         return new Lit(lamps.stream()
                 .map(l -> new Seen(l, Sight.of(l.at(), l.heightMm(), REACH_MM, way)))
+                .toList());
+    }
+
+    private record Spot(Point at, double heightMm) {}
+
+    /** Others that shine with the same in their way: from spots where something shone before it is known how far one sees. */
+    public Lit with(List<LampPoint> others, InTheWay way) {
+        Map<Spot, Sight> known = new HashMap<>();
+        lamps.forEach(s -> known.put(new Spot(s.lamp.at(), s.lamp.heightMm()), s.sight));
+        return new Lit(others.stream()
+                .map(l -> new Seen(
+                        l,
+                        known.computeIfAbsent(
+                                new Spot(l.at(), l.heightMm()), _ -> Sight.of(l.at(), l.heightMm(), REACH_MM, way))))
                 .toList());
     }
 

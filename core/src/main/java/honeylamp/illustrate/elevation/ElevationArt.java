@@ -34,10 +34,8 @@ import honeylamp.illustrate.pen.DrawnByHand;
 import honeylamp.illustrate.pen.Fading;
 import honeylamp.illustrate.pen.PaperRoom;
 import honeylamp.illustrate.pen.Pens;
-import honeylamp.illustrate.shade.FrontLight;
 import honeylamp.illustrate.shade.LampLight;
 import honeylamp.plan.Annotation;
-import honeylamp.plan.Light.Evening;
 import honeylamp.plan.Opening;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Position;
@@ -184,7 +182,12 @@ public final class ElevationArt {
                     .light()
                     .evening()
                     .filter(_ -> LampLight.isFitted(view.storey().geometry()))
-                    .ifPresent(evening -> layers.add(afterDark(view, evening, walls)));
+                    .ifPresent(evening -> layers.add(FrontEvening.layer(
+                            view,
+                            evening,
+                            walls.stream()
+                                    .map(w -> new FrontEvening.OfWall(w.wall, w.frame, w.notCut(), w.outside()))
+                                    .toList())));
         }
         add(
                 layers,
@@ -216,30 +219,8 @@ public final class ElevationArt {
         return new Drawing(layers);
     }
 
-    /** Walls in the light of fittings; through windows one looks into the dusk, or into rooms that are lit. */
-    private static Layer afterDark(LaidView view, Evening evening, List<ElevationArt> walls) {
-        var geometry = view.storey().geometry();
-        var lit = FrontLight.lit(geometry, evening);
-        var marks = new ArrayList<Mark>();
-        for (var each : walls) {
-            var dark = each.lies.outside ? LampLight.Outside.DUSK : LampLight.Outside.NIGHT;
-            var face = FrontLight.of(geometry, lit, each.wall, dark, each.frame);
-            marks.add(new Mark.Clip(each.frame.paper(Figure.ring(each.notCut())), List.of(face)));
-            each.panes(marks);
-        }
-        return new Layer(LayerKind.LAMPS, Blend.MULTIPLY, marks);
-    }
-
-    /** From inside a window is as dark as it is outside. */
-    private void panes(List<Mark> out) {
-        if (!lies.outside && view.view().seen().shows(Kind.OPENINGS)) {
-            wall.holes().stream()
-                    .filter(h -> h.cut().opening().kind().isWindow())
-                    .forEach(h -> out.add(new Mark.Fill(
-                            frame.paper(Figure.ring(
-                                    OpeningShape.of(h.cut().opening().kind(), h.box()))),
-                            LampLight.dusk())));
-        }
+    private LampLight.Outside outside() {
+        return lies.outside ? LampLight.Outside.DUSK : LampLight.Outside.NIGHT;
     }
 
     private FittingsInFront fittings() {

@@ -24,6 +24,9 @@ final class FittingFronts {
      */
     record Part(Figure path, As as) {}
 
+    /** A lamp on a table is no higher. */
+    static final double LAMP_MM = 400;
+
     /** How parts are drawn. */
     enum As {
         /** In the colour of paper, with its outline. */
@@ -59,7 +62,7 @@ final class FittingFronts {
             case STRIP -> out.shade(box(-longMm / 2, -10, longMm / 2, 10));
             case UPLIGHT -> out.uplight();
             case STEP_LIGHT -> out.shade(box(-50, -25, 50, 25));
-            case TABLE_LAMP, DESK_LAMP -> out.standing(Math.min(downMm, 400), 220);
+            case TABLE_LAMP, DESK_LAMP -> out.standing(Math.min(downMm, LAMP_MM), 220);
             case FLOOR_LAMP -> out.standing(downMm, 320);
             case OUTDOOR_WALL_LIGHT -> out.shade(box(-55, -130, 55, 130));
             case PATH_LIGHT -> out.standing(downMm, 120);

@@ -49,7 +49,7 @@ record FittingsInFront(LaidView view, WallElevation wall, PaperFrame frame, Pens
         var isStanding = fitting.on().host().isPresent() && !seen.placed().isOnWall();
         var down = switch (fitting.kind()) {
             case FLOOR_LAMP, PATH_LIGHT -> height;
-            case TABLE_LAMP, DESK_LAMP -> isStanding ? Double.MAX_VALUE : height;
+            case TABLE_LAMP, DESK_LAMP -> isStanding ? FittingFronts.LAMP_MM : height;
             default -> Math.max(0, top - height);
         };
         var to = Affine.move(seen.alongMm(), height).then(frame.toPaper());

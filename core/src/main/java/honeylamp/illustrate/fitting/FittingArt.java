@@ -4,39 +4,24 @@ import honeylamp.derive.listing.GroupsElsewhere;
 import honeylamp.derive.listing.LightGroup;
 import honeylamp.derive.storeys.FittingPlaces.Placed;
 import honeylamp.drawing.Mark;
-import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.BoxIndex;
-import honeylamp.geometry.BoxPile;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Fitting;
 import honeylamp.plan.FittingKind;
 import honeylamp.plan.FittingKind.Mount;
-import honeylamp.plan.Role;
-import honeylamp.plan.TextRole;
 import honeylamp.plan.Wall.Works;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.Function;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /** Lights, switches and outlets where they are; how large they are drawn does not depend on the scale. */
 public final class FittingArt {
-    /** Beside a symbol its numbers stand so far from its middle, in paper mm. */
-    private static final double NUMBER_AWAY_MM = 2.3;
-
-    private static final double AIR_MM = 0.25;
-
-    /** Over walls and links numbers are read by the paper around them. */
-    private static final double HALO_MM = 0.25;
-
     private final PaperFrame frame;
     private final Pens pens;
 
@@ -104,28 +89,12 @@ public final class FittingArt {
         LinkEnds.of(LightGroup.of(placed), this).stream()
                 .flatMap(LinkEnds::beginnings)
                 .forEach(taken::add);
-        var boxes = new BoxIndex(taken.size(), taken::get);
-        var written = new BoxPile();
-        var face = pens.face(TextRole.TAG, Typeface.MEDIUM);
-        var paper = pens.ink(Role.PAPER);
-        var out = new ArrayList<Mark>();
-        for (var p : placed) {
-            if (p.nth() == 0) {
-                text(p.fitting(), tags.apply(p.fitting()), elsewhere).ifPresent(words -> {
-                    var at = places(p, words, face)
-                            .filter(w -> boxes.meeting(w.box).isEmpty())
-                            .filter(w -> !written.meets(w.box))
-                            .findFirst()
-                            .or(() -> places(p, words, face) // over a symbol or a link rather than over other words
-                                    .filter(w -> !written.meets(w.box))
-                                    .findFirst())
-                            .orElseGet(() -> places(p, words, face).findFirst().orElseThrow());
-                    written.add(at.box);
-                    out.add(new Mark.Haloed(at.text, HALO_MM, paper));
-                });
-            }
-        }
-        return out;
+        var numbers = new FittingNumbers(pens, new BoxIndex(taken.size(), taken::get));
+        return placed.stream()
+                .filter(p -> p.nth() == 0)
+                .flatMap(p -> FittingNumbers.text(p.fitting(), tags.apply(p.fitting()), elsewhere).stream()
+                        .map(words -> numbers.written(p, words, middle(p), front(p))))
+                .toList();
     }
 
     /** What symbols have in common that take as much of the paper around their places. */
@@ -148,60 +117,6 @@ public final class FittingArt {
                 })
                 .reduce(Box::union)
                 .orElseGet(() -> box(placed));
-    }
-
-    /** Words where they could stand, with the air around them. */
-    private record Words(Mark.Text text, Box box) {
-        static Words of(Mark.Text text) {
-            return new Words(text, text.ring().bounds().grown(AIR_MM));
-        }
-    }
-
-    /** What is written beside a fitting: its tag, its groups, and its circuit after a c; nothing if none is known. */
-    static Optional<String> text(Fitting fitting, String tag, GroupsElsewhere elsewhere) {
-        var groups =
-                fitting.groups().stream().map(g -> elsewhere.words(fitting, g)).collect(Collectors.joining(","));
-        var circuit = fitting.circuit() == 0 ? "" : "c" + fitting.circuit();
-        return Optional.of((tag + " " + groups + " " + circuit).strip().replace("  ", " "))
-                .filter(s -> !s.isEmpty());
-    }
-
-    /** Where its numbers can stand around a symbol, the usual place first. */
-    private Stream<Words> places(Placed placed, String words, Typeface face) {
-        var front = front(placed);
-        var right = new Point(-front.y(), front.x());
-        var ways = placed.isOnWall()
-                ? List.of(
-                        right.plus(front.times(0.35)),
-                        right.times(-1).plus(front.times(0.35)),
-                        right.plus(front),
-                        right.times(-1).plus(front),
-                        front.times(1.5))
-                : List.of(
-                        new Point(0.8, -0.6),
-                        new Point(0.8, 0.6),
-                        new Point(-0.8, -0.6),
-                        new Point(-0.8, 0.6),
-                        new Point(0, -1.1),
-                        new Point(0, 1.1));
-        return Stream.of(1.0, 1.5, 2.0, 2.5, 3.0)
-                .flatMap(far ->
-                        ways.stream().map(way -> Words.of(number(placed, words, face, way, far * NUMBER_AWAY_MM))));
-    }
-
-    private Mark.Text number(Placed placed, String words, Typeface face, Point way, double awayMm) {
-        var cap = pens.cap(TextRole.TAG);
-        var at = middle(placed).plus(way.times(awayMm));
-        var align = way.x() > 0.3 ? Mark.Align.LEFT : way.x() < -0.3 ? Mark.Align.RIGHT : Mark.Align.MIDDLE;
-        return new Mark.Text(
-                words,
-                at.plus(new Point(0, cap / 2)),
-                cap,
-                face,
-                0,
-                align,
-                0,
-                placed.fitting().works() == Works.REMOVED ? pens.dimensionInk() : pens.ink());
     }
 
     /** The symbol of a kind by itself, as legends and catalogues show it, with its middle at a point of the paper. */

@@ -5,7 +5,6 @@ import honeylamp.derive.lighting.LampPoint;
 import honeylamp.derive.lighting.Lit;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.snags.Snag;
-import honeylamp.derive.storeys.ActivityPlaces;
 import honeylamp.derive.storeys.ActivityPlaces.Placed;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
@@ -18,6 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
@@ -59,57 +59,50 @@ public final class ActivityCheck {
     private final StoreyGeometry geometry;
     private final LightingRules rules;
     private final Lit lit;
-    private final List<RoomLight> rooms;
-    private final List<Snag> out = new ArrayList<>();
+    private final Function<Placed, Optional<RoomLight>> rooms;
 
-    private ActivityCheck(LaidStorey storey) {
-        this.geometry = storey.geometry();
-        this.rules = storey.plan().drawn().lighting();
-        this.lit = Lit.of(geometry, _ -> true);
-        this.rooms = RoomLight.of(storey, rules, _ -> true);
+    /**
+     * Checks by what shines.
+     *
+     * @param rooms the light in the room of a mark, if it is in one that has lamps
+     */
+    ActivityCheck(StoreyGeometry geometry, LightingRules rules, Lit lit, Function<Placed, Optional<RoomLight>> rooms) {
+        this.geometry = geometry;
+        this.rules = rules;
+        this.lit = lit;
+        this.rooms = rooms;
     }
 
     /** What is wrong on a storey; nothing in rooms without lamps, and where no activity is marked. */
     public static List<Snag> of(LaidStorey storey) {
-        var marks = ActivityPlaces.on(storey.geometry().storey());
-        if (marks.isEmpty() || LampPoint.on(storey.geometry(), _ -> true).isEmpty()) {
-            return List.of();
-        }
-        var check = new ActivityCheck(storey);
-        marks.forEach(check::light);
-        check.seats(marks);
-        return check.out;
+        return CheckedActivities.of(storey, Optional.empty()).snags();
     }
 
-    private Optional<RoomLight> room(Placed mark) {
-        return rooms.stream()
-                .filter(r -> r.lumen() > 0)
-                .filter(r -> r.room().outline().contains(mark.at()))
-                .findFirst();
-    }
-
-    private void light(Placed mark) {
-        room(mark).ifPresent(room -> {
+    /** What is wrong with the light at a mark. */
+    List<Snag> light(Placed mark) {
+        var out = new ArrayList<Snag>();
+        rooms.apply(mark).ifPresent(room -> {
             var spot = SpotLight.of(mark, lit, room.backLux(), rules);
-            enough(mark, room.room(), spot);
-            behind(mark, spot);
+            enough(mark, room.room(), spot).ifPresent(out::add);
+            behind(mark, spot).ifPresent(out::add);
             if (mark.activity().doing() == Doing.WATCHING || mark.activity().doing() == Doing.DESK_WORK) {
-                dazzled(mark, room.room());
+                dazzled(mark, room.room()).ifPresent(out::add);
             }
         });
+        return out;
     }
 
-    private void enough(Placed mark, Room room, SpotLight spot) {
+    private Optional<Snag> enough(Placed mark, Room room, SpotLight spot) {
         var doing = mark.activity().doing();
         var wanted = rules.lux(doing);
-        if (spot.lux() < TOO_LITTLE * wanted) {
-            add(
-                    Snag.Kind.ACTIVITY_UNLIT,
-                    mark,
-                    List.of(),
-                    doing.label() + " in " + name(room) + " has about " + LightLayers.rounded(spot.lux())
-                            + " lx and wants " + wanted + ". Put a light nearer to it.");
-        }
+        return spot.lux() < TOO_LITTLE * wanted
+                ? snag(
+                        Snag.Kind.ACTIVITY_UNLIT,
+                        mark,
+                        List.of(),
+                        doing.label() + " in " + name(room) + " has about " + LightLayers.rounded(spot.lux())
+                                + " lx and wants " + wanted + ". Put a light nearer to it.")
+                : Optional.empty();
     }
 
     private static String name(Room room) {
@@ -117,27 +110,27 @@ public final class ActivityCheck {
     }
 
     /** Where the hand works and most of the light comes over one's back. */
-    private void behind(Placed mark, SpotLight spot) {
+    private Optional<Snag> behind(Placed mark, SpotLight spot) {
         if (!mark.activity().doing().isByHand() || spot.shares().isEmpty()) {
-            return;
+            return Optional.empty();
         }
         var straight = spot.shares().stream().mapToDouble(SpotLight.Share::lux).sum();
         var behind = spot.shares().stream()
                 .filter(s -> s.lamp().at().minus(mark.at()).dot(mark.ahead()) < -BEHIND_MM)
                 .toList();
         var from = behind.stream().mapToDouble(SpotLight.Share::lux).sum();
-        if (from > FROM_BEHIND * straight && from > TOO_LITTLE * spot.lux()) {
-            add(
-                    Snag.Kind.HAND_IN_LIGHT,
-                    mark,
-                    List.of(behind.getFirst().fitting().id()),
-                    mark.activity().doing().label()
-                            + " is lit from behind: the hand lies in its own shadow. Put a light before it, or over it.");
-        }
+        return from > FROM_BEHIND * straight && from > TOO_LITTLE * spot.lux()
+                ? snag(
+                        Snag.Kind.HAND_IN_LIGHT,
+                        mark,
+                        List.of(behind.getFirst().fitting().id()),
+                        mark.activity().doing().label()
+                                + " is lit from behind: the hand lies in its own shadow. Put a light before it, or over it.")
+                : Optional.empty();
     }
 
     /** Lamps one sees while one looks at a screen, or that are mirrored in it. */
-    private void dazzled(Placed mark, Room room) {
+    private Optional<Snag> dazzled(Placed mark, Room room) {
         var screen = geometry.furnishingsIn(room).stream()
                 .filter(f -> f.works() != Works.REMOVED && Furnishings.isScreen(f.kind()))
                 .filter(f -> f.at().point().distance(mark.at()) < SCREEN_FAR_MM)
@@ -147,25 +140,24 @@ public final class ActivityCheck {
             var lamp = seen.lamp();
             if (room.outline().contains(lamp.at()) && isOpen(lamp)) {
                 if (isInView(mark, lamp)) {
-                    add(
+                    return snag(
                             Snag.Kind.GLARE,
                             mark,
                             List.of(lamp.placed().fitting().id()),
                             "A lamp is in view while one is " + word(mark) + " in " + name(room)
                                     + ". Put it higher, aside, or behind a shade.");
-                    return;
                 }
                 if (screen.filter(s -> isMirrored(mark, s, lamp)).isPresent()) {
-                    add(
+                    return snag(
                             Snag.Kind.GLARE,
                             mark,
                             List.of(lamp.placed().fitting().id()),
                             "A lamp is mirrored in the screen one looks at in " + name(room)
                                     + ". Put it elsewhere, or turn the screen.");
-                    return;
                 }
             }
         }
+        return Optional.empty();
     }
 
     private static String word(Placed mark) {
@@ -206,30 +198,42 @@ public final class ActivityCheck {
         return Math.abs(x) < screen.width().mm() / 2 && z > SCREEN_FROM_MM && z < SCREEN_TO_MM;
     }
 
-    /** Two activities on one seat that want other light, and only one group of lamps that reaches it. */
-    private void seats(List<Placed> marks) {
+    /**
+     * Two activities on one seat that want other light.
+     *
+     * @param more the one that wants more
+     */
+    record Seat(Placed more, Placed less) {}
+
+    /** The seats of a storey on which two activities want other light. */
+    static List<Seat> seats(List<Placed> marks, LightingRules rules) {
+        var out = new ArrayList<Seat>();
         for (var i = 0; i < marks.size(); i++) {
             for (var k = i + 1; k < marks.size(); k++) {
                 var a = marks.get(i);
                 var b = marks.get(k);
-                if (a.at().distance(b.at()) < ONE_SEAT_MM && wantOther(a, b)) {
-                    var more = rules.lux(a.activity().doing())
-                                    >= rules.lux(b.activity().doing())
-                            ? a
-                            : b;
-                    room(more).ifPresent(room -> oneForTwo(room, more, more == a ? b : a));
+                if (a.at().distance(b.at()) < ONE_SEAT_MM && wantOther(a, b, rules)) {
+                    var isFirst = rules.lux(a.activity().doing())
+                            >= rules.lux(b.activity().doing());
+                    out.add(isFirst ? new Seat(a, b) : new Seat(b, a));
                 }
             }
         }
+        return out;
     }
 
-    private boolean wantOther(Placed a, Placed b) {
+    /** Whether only one group of lamps reaches a seat. */
+    Optional<Snag> onSeat(Seat seat) {
+        return rooms.apply(seat.more).flatMap(room -> oneForTwo(room, seat.more, seat.less));
+    }
+
+    private static boolean wantOther(Placed a, Placed b, LightingRules rules) {
         var x = rules.lux(a.activity().doing());
         var y = rules.lux(b.activity().doing());
         return Math.max(x, y) >= OTHER_LIGHT * Math.min(x, y);
     }
 
-    private void oneForTwo(RoomLight room, Placed more, Placed less) {
+    private Optional<Snag> oneForTwo(RoomLight room, Placed more, Placed less) {
         var shares = SpotLight.of(more, lit, room.backLux(), rules).shares();
         var reaching = shares.stream()
                 .filter(s -> s.lux() > 0.1 * rules.lux(less.activity().doing()))
@@ -237,7 +241,7 @@ public final class ActivityCheck {
                 .collect(Collectors.groupingBy(
                         f -> f.group().map(Object.class::cast).orElse(f.id())));
         if (reaching.size() == 1) {
-            add(
+            return snag(
                     Snag.Kind.ONE_LIGHT_FOR_TWO,
                     more,
                     List.of(less.activity().id()),
@@ -248,11 +252,12 @@ public final class ActivityCheck {
                             + " and " + rules.lux(less.activity().doing())
                             + " lx: put a second light there that is switched by itself.");
         }
+        return Optional.empty();
     }
 
-    private void add(Snag.Kind kind, Placed mark, List<ElementId> others, String sentence) {
+    private static Optional<Snag> snag(Snag.Kind kind, Placed mark, List<ElementId> others, String sentence) {
         var about = new ArrayList<ElementId>(List.of(mark.activity().id()));
         about.addAll(others);
-        out.add(new Snag(kind, mark.at(), about, sentence));
+        return Optional.of(new Snag(kind, mark.at(), about, sentence));
     }
 }

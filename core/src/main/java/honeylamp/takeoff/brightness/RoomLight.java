@@ -59,7 +59,8 @@ public record RoomLight(
         return List.copyOf(out);
     }
 
-    private static RoomLight of(
+    /** A room by the lamps in it, told what is in the way of daylight if that counts. */
+    static RoomLight of(
             LaidStorey storey,
             Room room,
             List<LampPoint> lamps,
@@ -126,7 +127,7 @@ public record RoomLight(
     }
 
     /** What is done all over the room; what is done at one spot has light of its own. */
-    private static Optional<Doing> wanted(List<ActivityPlaces.Placed> marks, Room room, LightingRules rules) {
+    static Optional<Doing> wanted(List<ActivityPlaces.Placed> marks, Room room, LightingRules rules) {
         return marks.stream()
                 .filter(p -> room.outline().contains(p.at()))
                 .map(p -> p.activity().doing())

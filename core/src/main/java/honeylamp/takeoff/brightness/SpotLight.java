@@ -30,21 +30,29 @@ record SpotLight(Point at, double lux, List<Share> shares) {
     }
 
     static SpotLight of(Placed mark, Lit lit, double backLux, LightingRules rules) {
-        var doing = mark.activity().doing();
-        var at = doing.isByHand() ? mark.at().plus(mark.ahead().times(AHEAD_MM)) : mark.at();
-        var looks = doing == Doing.GROOMING
-                ? new LampPoint.Aim(mark.ahead().x(), mark.ahead().y(), 0)
-                : LampPoint.Aim.UP;
         var shares = new ArrayList<Share>();
         var sum = backLux;
         for (var lamp : lit.lamps()) {
-            var lux = rules.maintenance() * lamp.lux(at, doing.levelMm(), looks, 0);
+            var lux = rules.maintenance() * straight(mark, lamp);
             if (lux > 0) {
                 shares.add(new Share(lamp.lamp(), lux));
                 sum += lux;
             }
         }
         shares.sort(Comparator.comparingDouble(Share::lux).reversed());
-        return new SpotLight(at, sum, List.copyOf(shares));
+        return new SpotLight(at(mark), sum, List.copyOf(shares));
+    }
+
+    private static Point at(Placed mark) {
+        return mark.activity().doing().isByHand() ? mark.at().plus(mark.ahead().times(AHEAD_MM)) : mark.at();
+    }
+
+    /** What comes straight from a lamp, in lux. */
+    static double straight(Placed mark, Lit.Seen lamp) {
+        var doing = mark.activity().doing();
+        var looks = doing == Doing.GROOMING
+                ? new LampPoint.Aim(mark.ahead().x(), mark.ahead().y(), 0)
+                : LampPoint.Aim.UP;
+        return lamp.lux(at(mark), doing.levelMm(), looks, 0);
     }
 }

@@ -6,6 +6,7 @@ import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Storey;
+import honeylamp.sheet.KnownChecks;
 import honeylamp.sheet.SheetSnags;
 import honeylamp.units.Length;
 import java.util.ArrayList;
@@ -92,6 +93,7 @@ public final class SnagSearch {
     private final Threads threads;
     private final AtomicReference<@Nullable Request> newest = new AtomicReference<>();
     private final GeometryCache otherStoreys = new GeometryCache(); // search thread only
+    private final KnownChecks checks = new KnownChecks(); // search thread only
     private @Nullable Request asked;
     private final ReadOnlyObjectWrapper<Known> known =
             new ReadOnlyObjectWrapper<>(new Known(Progress.LOOKING, List.of()));
@@ -161,7 +163,7 @@ public final class SnagSearch {
                 return Optional.empty();
             }
             var laid = request.here.storey() == storey ? request.here : elsewhere.on(storey.id());
-            var found = SheetSnags.all(laid, request.gapReach, () -> newest.get() == request);
+            var found = SheetSnags.all(laid, request.gapReach, () -> newest.get() == request, checks);
             if (found.isEmpty()) {
                 return Optional.empty();
             }
