@@ -67,7 +67,8 @@ class FeetAndInchesWindowTest {
             assertThat(cutFields(tray.getContent())).as(as).isEmpty();
             return null;
         });
-        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> w.cutWords().isEmpty()); // words beside the tray are laid out later
+        WaitForAsyncUtils.waitFor(
+                30, TimeUnit.SECONDS, () -> w.cutWords().isEmpty()); // words beside the tray are laid out later
     }
 
     @Test
