@@ -41,11 +41,13 @@ module honeylamp.core {
     exports honeylamp.geometry;
     exports honeylamp.illustrate;
     exports honeylamp.illustrate.paper;
+    exports honeylamp.illustrate.raised;
     exports honeylamp.illustrate.sketch;
     exports honeylamp.output;
     exports honeylamp.pack;
     exports honeylamp.pack.run;
     exports honeylamp.plan;
+    exports honeylamp.raised;
     exports honeylamp.sheet;
     exports honeylamp.store;
     exports honeylamp.survey;

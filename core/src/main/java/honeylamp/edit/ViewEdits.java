@@ -13,6 +13,7 @@ import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Presentation;
+import honeylamp.plan.Raised;
 import honeylamp.plan.Showing;
 import honeylamp.plan.Side;
 import honeylamp.plan.Tiers;
@@ -28,6 +29,8 @@ import java.util.function.UnaryOperator;
 
 /** What is seen of a plan and how: views with their looks and lights. */
 public final class ViewEdits {
+    private static final String NOT_RAISED = "it is no raised view";
+
     private ViewEdits() {}
 
     /**
@@ -273,7 +276,7 @@ public final class ViewEdits {
      * @param pageName of the page
      */
     public static Added<PageId> elevations(
-            Plan plan, ViewId like, List<? extends Subject.Front> subjects, List<String> names, String pageName) {
+            Plan plan, ViewId like, List<? extends Subject> subjects, List<String> names, String pageName) {
         var presentation = plan.presentation();
         var model = of(plan, like);
         var views = new ArrayList<>(presentation.views());
@@ -306,6 +309,54 @@ public final class ViewEdits {
                 plan.withPresentation(
                         presentation.with(copy -> copy.views(views).pages(pages))),
                 page.id());
+    }
+
+    /**
+     * Adds a page with a raised view, after all others, on a sheet like the last one's, pictured as a view is.
+     *
+     * @param like the view whose look, light and kinds it has
+     */
+    public static Added<PageId> raised(Plan plan, ViewId like, Raised subject, String name) {
+        var added = elevations(plan, like, List.of(subject), List.of(name), name);
+        var made = added.plan()
+                .presentation()
+                .page(added.id())
+                .orElseThrow()
+                .views()
+                .getFirst();
+        return new Added<>(changed(added.plan(), made, Reach.THIS, v -> framed(v.withSubject(subject))), added.id());
+    }
+
+    /** In perspective nothing can be measured, so that a view fills its place; else it has a scale. */
+    private static View framed(View view) {
+        var isFramed = view.subject() instanceof Raised raised && raised.eye().rays() == Raised.Rays.PERSPECTIVE;
+        return view.withFit(isFramed ? View.Fit.FILLING : View.Fit.STANDARD);
+    }
+
+    /** Looks at a raised view from elsewhere; refused of one that is not raised. */
+    public static Outcome<Plan> lookedFrom(Plan plan, ViewId view, Raised.Eye eye) {
+        return of(plan, view).subject() instanceof Raised raised
+                ? Outcome.done(changed(plan, view, Reach.THIS, v -> {
+                    var from = v.withSubject(raised.seenFrom(eye));
+                    return eye.rays() == raised.eye().rays() ? from : framed(from);
+                }))
+                : Outcome.refused(NOT_RAISED);
+    }
+
+    /** Cuts a raised storey at another height above its floor; refused of a view of something else. */
+    public static Outcome<Plan> cutAt(Plan plan, ViewId view, Length cut) {
+        return of(plan, view).subject() instanceof Raised.WholeStorey(var storey, var _, var eye)
+                ? Outcome.done(
+                        changed(plan, view, Reach.THIS, v -> v.withSubject(new Raised.WholeStorey(storey, cut, eye))))
+                : Outcome.refused("only a raised storey is cut at a height");
+    }
+
+    /** Draws the storeys of a raised building farther apart; refused of a view of something else. */
+    public static Outcome<Plan> apart(Plan plan, ViewId view, Length apart) {
+        return of(plan, view).subject() instanceof Raised.Building(var storey, var _, var eye)
+                ? Outcome.done(
+                        changed(plan, view, Reach.THIS, v -> v.withSubject(new Raised.Building(storey, apart, eye))))
+                : Outcome.refused("only the storeys of a raised building stand apart");
     }
 
     /** Says how far before a wall what stands there is seen; refused of a view that looks down on a storey. */

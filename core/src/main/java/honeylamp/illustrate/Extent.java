@@ -5,8 +5,10 @@ import honeylamp.derive.tiers.DimensionTiers.SideTiers;
 import honeylamp.geometry.Box;
 import honeylamp.illustrate.elevation.ElevationArt;
 import honeylamp.illustrate.pen.PaperRoom;
+import honeylamp.illustrate.raised.RaisedArt;
 import honeylamp.illustrate.words.AxisArt;
 import honeylamp.illustrate.words.TierPlaces;
+import honeylamp.plan.Raised;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Side;
 import honeylamp.plan.TextRole;
@@ -36,6 +38,9 @@ public record Extent(Box planMm, PaperRoom paper) {
     public static Optional<Extent> of(LaidView view) {
         if (view.view().subject() instanceof View.Subject.Front front) {
             return ElevationArt.extentMm(view, front).map(box -> new Extent(box, ElevationArt.ROOM));
+        }
+        if (view.view().subject() instanceof Raised raised) {
+            return RaisedArt.extentMm(view, raised).map(box -> new Extent(box, PaperRoom.around(0)));
         }
         if (view.crop().isPresent()) {
             return view.crop().map(box -> new Extent(box, PaperRoom.around(0)));

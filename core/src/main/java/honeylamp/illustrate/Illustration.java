@@ -37,6 +37,7 @@ import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Fading;
 import honeylamp.illustrate.pen.Indoors;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.illustrate.raised.RaisedArt;
 import honeylamp.illustrate.shade.FloorShade;
 import honeylamp.illustrate.shade.Solids;
 import honeylamp.illustrate.shade.TopShadow;
@@ -52,6 +53,7 @@ import honeylamp.plan.Light;
 import honeylamp.plan.Light.Falls;
 import honeylamp.plan.Look;
 import honeylamp.plan.Look.Shading;
+import honeylamp.plan.Raised;
 import honeylamp.plan.Role;
 import honeylamp.plan.Showing;
 import honeylamp.plan.Showing.Kind;
@@ -150,9 +152,11 @@ public final class Illustration {
 
     /** The same, faster where it is like pictures before; one memory is for one view. */
     public static Drawing of(LaidView view, PaperFrame frame, Lamp lamp, double shadePxPerMm, Remembered remembered) {
-        return view.view().subject() instanceof View.Subject.Front front
-                ? ElevationArt.of(view, front, frame, lamp, remembered)
-                : new Illustration(view, frame, lamp, shadePxPerMm, remembered).drawing();
+        return switch (view.view().subject()) {
+            case View.Subject.Front front -> ElevationArt.of(view, front, frame, lamp, remembered);
+            case Raised raised -> RaisedArt.of(view, raised, frame, lamp, remembered);
+            case View.Subject.StoreyPlan _ -> new Illustration(view, frame, lamp, shadePxPerMm, remembered).drawing();
+        };
     }
 
     /** Only the shade of a view, for measuring and comparing. */

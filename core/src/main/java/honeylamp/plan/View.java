@@ -61,7 +61,7 @@ public record View(
         Arranged arranged)
         implements ViewBuilder.With {
     /** What a view shows. */
-    public sealed interface Subject {
+    public sealed interface Subject permits Subject.StoreyPlan, Subject.Front, Raised {
         /** A storey from above, cut at its cut height. */
         record StoreyPlan(StoreyId storey) implements Subject {}
 
@@ -353,6 +353,7 @@ public record View(
         return switch (subject) {
             case Subject.StoreyPlan(var storey) -> storey;
             case Subject.Front front -> front.storey();
+            case Raised raised -> raised.storey();
         };
     }
 

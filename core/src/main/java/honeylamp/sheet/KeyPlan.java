@@ -1,6 +1,7 @@
 package honeylamp.sheet;
 
 import honeylamp.derive.listing.WallElevation;
+import honeylamp.derive.rooms.LabelSpot;
 import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
@@ -15,6 +16,7 @@ import honeylamp.illustrate.words.ElevationMarks;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Page.Listing;
+import honeylamp.plan.Raised;
 import honeylamp.plan.Role;
 import honeylamp.plan.TextRole;
 import honeylamp.plan.View;
@@ -64,7 +66,12 @@ final class KeyPlan {
 
     /** Whether a view shows less than a storey: only what is not turned has its place in the plan as it is built. */
     private static boolean isPart(LaidView view) {
-        return !view.view().isPlan() || view.crop().isPresent() && view.view().turnDeg() == 0;
+        return switch (view.view().subject()) {
+            case View.Subject.StoreyPlan _ ->
+                view.crop().isPresent() && view.view().turnDeg() == 0;
+            case View.Subject.Front _, Raised.Cutaway _ -> true;
+            case Raised.WholeStorey _, Raised.Building _ -> false;
+        };
     }
 
     private static void others(LaidPage page, Map<StoreyId, List<Place>> by) {
@@ -115,6 +122,15 @@ final class KeyPlan {
         }
         for (var place : places) {
             place.view.crop().map(frame::paper).ifPresent(box -> word(pen, place.word, box.centre()));
+            if (place.view.view().subject() instanceof Raised.Cutaway(var _, var id, var _)) {
+                storey.geometry().room(id).ifPresent(room -> {
+                    pen.fill(frame.paper(room.outline()), ink.at(TINT));
+                    word(
+                            pen,
+                            place.word,
+                            frame.paper(LabelSpot.freest(room.outline()).centre()));
+                });
+            }
             if (place.view.view().subject() instanceof View.Subject.Front front) {
                 var walls = WallElevation.all(storey, front);
                 walls.forEach(wall -> arrow(pen, frame, wall));

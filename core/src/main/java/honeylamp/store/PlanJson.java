@@ -11,6 +11,7 @@ import honeylamp.plan.Look;
 import honeylamp.plan.Pattern;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Raised;
 import honeylamp.plan.Region;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Stair;
@@ -169,7 +170,10 @@ final class PlanJson {
         @JsonSubTypes.Type(value = View.Subject.StoreyPlan.class, name = "storey_plan"),
         @JsonSubTypes.Type(value = View.Subject.Elevation.class, name = "elevation"),
         @JsonSubTypes.Type(value = View.Subject.Unrolled.class, name = "unrolled"),
-        @JsonSubTypes.Type(value = View.Subject.OuterFace.class, name = "outer_face")
+        @JsonSubTypes.Type(value = View.Subject.OuterFace.class, name = "outer_face"),
+        @JsonSubTypes.Type(value = Raised.Cutaway.class, name = "cutaway"),
+        @JsonSubTypes.Type(value = Raised.WholeStorey.class, name = "raised_storey"),
+        @JsonSubTypes.Type(value = Raised.Building.class, name = "raised_building")
     })
     private interface SubjectNames {}
 

@@ -11,6 +11,7 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.Raised;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
 import honeylamp.plan.View.Subject;
@@ -58,6 +59,8 @@ record SeenSurfaces(LaidStorey storey, List<Surfaces.Found> surfaces) {
                 Surfaces.on(storey).stream()
                         .filter(f -> f.surface().equals(new Surface.OuterSide(wall, side)))
                         .toList();
+            case Raised.Cutaway(var _, var id, var _) -> ofRooms(storey, room -> is(room, id));
+            case Raised.WholeStorey _, Raised.Building _ -> Counters.withSurfaces(storey);
         };
     }
 

@@ -15,7 +15,6 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.text.Text;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Lengths in feet and inches are longer to read: nothing in the window is cut for that. */
 class FeetAndInchesWindowTest {
@@ -67,8 +66,11 @@ class FeetAndInchesWindowTest {
             assertThat(cutFields(tray.getContent())).as(as).isEmpty();
             return null;
         });
-        WaitForAsyncUtils.waitFor(
-                30, TimeUnit.SECONDS, () -> w.cutWords().isEmpty()); // words beside the tray are laid out later
+        var until = System.nanoTime() + TimeUnit.SECONDS.toNanos(60);
+        while (!w.cutWords().isEmpty() && System.nanoTime() < until) {
+            w.settle(); // words beside the tray are laid out later
+        }
+        assertThat(w.cutWords()).as(as).isEmpty();
     }
 
     @Test

@@ -23,6 +23,11 @@ public final class Fading {
         return marks.stream().map(fading::faint).toList();
     }
 
+    /** An ink, faintly on a paper. */
+    public static Ink of(Ink ink, Oklch paper) {
+        return new Fading(paper.argb()).faint(ink);
+    }
+
     private Mark faint(Mark mark) {
         return switch (mark) {
             case Mark.Fill(var path, var ink) -> new Mark.Fill(path, faint(ink));

@@ -39,7 +39,9 @@ public final class ElevationMarks {
 
     /** The number of an elevation among all of the plan, from 1; empty if it is none. */
     public static Optional<Integer> number(Presentation presentation, View view) {
-        var all = presentation.views().stream().filter(v -> !v.isPlan()).toList();
+        var all = presentation.views().stream()
+                .filter(v -> v.subject() instanceof View.Subject.Front)
+                .toList();
         var at = all.stream().map(View::id).toList().indexOf(view.id());
         return at < 0 ? Optional.empty() : Optional.of(at + 1);
     }
@@ -49,7 +51,7 @@ public final class ElevationMarks {
         var out = new ArrayList<Mark>();
         var presentation = plan.plan().drawn().presentation();
         var taken = new ArrayList<Point>();
-        if (presentation.views().stream().anyMatch(v -> !v.isPlan())) {
+        if (presentation.views().stream().anyMatch(v -> v.subject() instanceof View.Subject.Front)) {
             for (var step : FloorSteps.on(plan.storey())) {
                 var middle = step.line().middle();
                 var aside = step.line().unit().left().times(frame.planMm(STEP_WORDS_MM));

@@ -28,6 +28,7 @@ public final class CommandTable {
         new GestureCommands(list, model, window).add();
         new SightCommands(list, model, window).add();
         new PageCommands(list, model, window).add();
+        new RaisedCommands(list, model).add();
         new LightingCommands(list, model, window).add();
         new HandCommands(list, model, window).add();
         list.add(

@@ -36,13 +36,15 @@ final class SightCommands {
                 Place.SEEN,
                 () -> model.light(model.now().lamp().next()),
                 KeyCode.L);
-        into.plain(
+        into.add(new Command(
                 "glance",
                 "Raised glance",
                 "The storey seen from above at a slant",
                 Place.SEEN,
-                window::toggleGlance,
-                KeyCode.G);
+                List.of(Keys.unshifted(KeyCode.G)),
+                Where.OUTSIDE_TEXT,
+                _ -> true,
+                window::toggleGlance));
         into.plain(
                 "show-sheet", "Whole sheet", "The sheet fills the drawing", Place.SEEN, window::showSheet, KeyCode.END);
         into.plain(

@@ -14,6 +14,7 @@ import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Wall;
+import honeylamp.raised.SeenThings;
 import honeylamp.takeoff.way.GettingIn;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -37,6 +38,7 @@ import java.util.function.Supplier;
  * @param laidPage the page worked on with its views laid out; one like the first for a view on no page
  * @param walked the ways through the storey, if they were asked for and are known
  * @param names the names of rooms where the view writes them, if that is known
+ * @param things what can be pointed at in a raised view; nothing in others
  * @param stuck where the piece that is picked does not get in, if that was asked for and is known
  */
 public record Surroundings(
@@ -55,6 +57,7 @@ public record Surroundings(
         Supplier<LaidPage> laidPage,
         Optional<Walked> walked,
         Optional<RoomNames> names,
+        Supplier<SeenThings> things,
         Optional<GettingIn.Place> stuck) {
     /** The storey with its copies of units: what the pointer catches, and the rooms there are. */
     public StoreyGeometry laid() {

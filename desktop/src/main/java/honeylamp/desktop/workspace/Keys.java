@@ -59,6 +59,16 @@ public record Keys(KeyCode code, Control control, Shift shift) {
         return new Keys(code, Control.FREE, Shift.EITHER);
     }
 
+    /** A key with neither Control nor Shift, where Shift asks for something else. */
+    public static Keys unshifted(KeyCode code) {
+        return new Keys(code, Control.FREE, Shift.FREE);
+    }
+
+    /** A key with Shift. */
+    public static Keys shift(KeyCode code) {
+        return new Keys(code, Control.FREE, Shift.HELD);
+    }
+
     /** A key with Control. */
     public static Keys control(KeyCode code) {
         return new Keys(code, Control.HELD, Shift.FREE);

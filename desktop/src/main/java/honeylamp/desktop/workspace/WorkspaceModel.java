@@ -3,6 +3,7 @@ package honeylamp.desktop.workspace;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.storeys.GeometryCache;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.gesture.Choices;
@@ -14,7 +15,7 @@ import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.desktop.gesture.Typed;
 import honeylamp.desktop.gesture.look.Walking;
-import honeylamp.desktop.gesture.pick.MoveInFront;
+import honeylamp.desktop.gesture.pick.HeldInFront;
 import honeylamp.desktop.gesture.pick.PickCaption;
 import honeylamp.desktop.gesture.pick.PickInFront;
 import honeylamp.desktop.workspace.Intent.Point.Act;
@@ -36,6 +37,8 @@ import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Underlay;
+import honeylamp.plan.View;
+import honeylamp.raised.SeenThings;
 import honeylamp.store.Origin;
 import honeylamp.takeoff.way.GettingIn;
 import java.util.ArrayList;
@@ -47,6 +50,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import org.jspecify.annotations.Nullable;
 
 /** Holds the workspace and is the only one to change it; used on the interface thread. */
 public final class WorkspaceModel {
@@ -58,7 +62,10 @@ public final class WorkspaceModel {
 
     private static final double REACH_PX = 10;
 
+    private record Things(LaidPlan plan, View view, SeenThings seen) {}
+
     private final ReadOnlyObjectWrapper<Workspace> state;
+    private @Nullable Things things;
     private final GeometryCache cache = new GeometryCache();
     private final ActionLog log;
     private final ReadOnlyStringWrapper alarm = new ReadOnlyStringWrapper("");
@@ -68,6 +75,7 @@ public final class WorkspaceModel {
     private final ReadOnlyObjectWrapper<Typed> typing = new ReadOnlyObjectWrapper<>(Typed.NOTHING);
     private final PickedActions picked = new PickedActions(this);
     private final SchemeActions schemes = new SchemeActions(this);
+    private final RaisedActions raised = new RaisedActions(this);
 
     /**
      * A model of a document.
@@ -126,6 +134,11 @@ public final class WorkspaceModel {
         return schemes;
     }
 
+    /** What can be done with raised views. */
+    public RaisedActions raised() {
+        return raised;
+    }
+
     /** What can be done with what is picked. */
     public PickedActions picked() {
         return picked;
@@ -180,7 +193,18 @@ public final class WorkspaceModel {
                 w.gesture() instanceof PickCaption
                         ? shown.names().to(new ShownPlan.Named(laid, w.frame()))
                         : Optional.empty(),
+                () -> things(laid),
                 stuck(w, laid));
+    }
+
+    /** What is seen in a raised view: of the same view of the same plan the same. */
+    private SeenThings things(LaidView view) {
+        var known = things;
+        if (known == null || known.plan != view.plan() || !known.view.equals(view.view())) {
+            known = new Things(view.plan(), view.view(), SeenThings.of(view));
+            things = known;
+        }
+        return known.seen;
     }
 
     /** Where the one piece that is picked does not get in. */
@@ -211,7 +235,7 @@ public final class WorkspaceModel {
 
     /** What the measure line shows. */
     public Readout readout() {
-        return now().view().isPlan() || now().gesture() instanceof MoveInFront
+        return now().view().isPlan() || now().gesture() instanceof HeldInFront
                 ? now().gesture().readout(scene())
                 : PickInFront.readout(scene());
     }
@@ -219,7 +243,7 @@ public final class WorkspaceModel {
     /** What lies above the picture. */
     public List<Mark> sketch() {
         if (!now().view().isPlan()) {
-            return now().gesture() instanceof MoveInFront held ? held.sketch(scene()) : PickInFront.sketch(scene());
+            return now().gesture() instanceof HeldInFront held ? held.sketch(scene()) : PickInFront.sketch(scene());
         }
         var scene = scene();
         var out = new ArrayList<Mark>(SeenPictures.notes(now(), scene));

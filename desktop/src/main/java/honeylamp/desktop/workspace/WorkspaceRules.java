@@ -5,7 +5,7 @@ import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Reply;
 import honeylamp.desktop.gesture.Surroundings;
-import honeylamp.desktop.gesture.pick.MoveInFront;
+import honeylamp.desktop.gesture.pick.HeldInFront;
 import honeylamp.desktop.gesture.pick.PickInFront;
 import honeylamp.desktop.workspace.Workspace.Fit;
 import honeylamp.desktop.workspace.Workspace.Kept;
@@ -24,7 +24,6 @@ import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Showing.Kind;
-import honeylamp.plan.View;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.store.Origin;
 import java.util.List;
@@ -202,9 +201,9 @@ final class WorkspaceRules {
         return isFront(w) == isFront(there) || fit.width() <= 0 ? there : filled(there, fit);
     }
 
-    /** Walls from the front lie elsewhere than plans: the part of the one that was looked at is none of the other. */
+    /** Walls from the front and raised views lie elsewhere than plans: the part of the one that was looked at is none of the other. */
     private static boolean isFront(Workspace w) {
-        return w.view().subject() instanceof View.Subject.Front;
+        return !w.view().isPlan();
     }
 
     private Workspace takenUp(Workspace w, Tool tool) {
@@ -321,9 +320,9 @@ final class WorkspaceRules {
         return switch (act) {
             case PRESSED -> after(w.withSaid(Said.NOTHING), PickInFront.pressed(w.gesture(), scenes.apply(w), pointer));
             case DRAGGED ->
-                w.gesture() instanceof MoveInFront held ? after(w, held.dragged(scenes.apply(w), pointer)) : w;
+                w.gesture() instanceof HeldInFront held ? after(w, held.dragged(scenes.apply(w), pointer)) : w;
             case RELEASED ->
-                w.gesture() instanceof MoveInFront held ? after(w, held.released(scenes.apply(w), pointer)) : w;
+                w.gesture() instanceof HeldInFront held ? after(w, held.released(scenes.apply(w), pointer)) : w;
             case MOVED -> w;
         };
     }

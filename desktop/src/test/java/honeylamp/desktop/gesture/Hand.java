@@ -15,6 +15,7 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
+import honeylamp.raised.SeenThings;
 import honeylamp.units.Length;
 import java.util.List;
 import java.util.Optional;
@@ -61,6 +62,7 @@ class Hand {
                 () -> LaidPlan.of(plan).pages().getFirst(),
                 walked,
                 names,
+                () -> SeenThings.of(view),
                 Optional.empty());
     }
 

@@ -29,7 +29,7 @@ import java.util.Optional;
  * @param moved what the plan becomes if it is let go
  */
 public record MoveInFront(Gesture rests, ElementId id, Point grabbed, Box box, Optional<Moved> moved)
-        implements Gesture {
+        implements HeldInFront {
     /** Moved less than the reach by this share, nothing moves: a press is no drag. */
     private static final double STILL = 0.25;
 

@@ -16,6 +16,7 @@ import honeylamp.plan.ElementId.FittingId;
 import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.RegionId;
+import honeylamp.plan.Raised;
 import honeylamp.units.Length;
 import java.util.HashSet;
 import java.util.List;
@@ -34,6 +35,9 @@ public final class PickInFront {
 
     /** What lies under a press is picked; with Shift as well as, or no longer beside, what is picked already. */
     public static Reply pressed(Gesture stays, Surroundings scene, Pointer pointer) {
+        if (scene.view().view().subject() instanceof Raised raised) {
+            return pressedRaised(stays, scene, pointer, raised);
+        }
         Set<ElementId> picked = new HashSet<>(pointer.keys().shift() ? scene.selection() : Set.of());
         var all = InFront.of(scene.view());
         var hit = all.at(pointer.at());
@@ -47,6 +51,18 @@ public final class PickInFront {
                         stays, id, pointer.at(), all.of(Set.of(id)).getLast(), Optional.empty()))
                 .orElse(stays);
         return Reply.to(next).picking(picked);
+    }
+
+    /** In a raised view what lies under a press is picked too, and dragging turns the view. */
+    private static Reply pressedRaised(Gesture stays, Surroundings scene, Pointer pointer, Raised raised) {
+        Set<ElementId> picked = new HashSet<>(pointer.keys().shift() ? scene.selection() : Set.of());
+        scene.things().get().at(pointer.at(), scene.view()).ifPresent(id -> {
+            if (!picked.remove(id)) {
+                picked.add(id);
+            }
+        });
+        return Reply.to(new TurnRaised(stays, raised, pointer.at(), Optional.empty()))
+                .picking(picked);
     }
 
     private static boolean isMovable(ElementId id) {
@@ -68,6 +84,13 @@ public final class PickInFront {
 
     /** Frames around what is picked. */
     public static List<Mark> sketch(Surroundings scene) {
+        if (scene.view().view().subject() instanceof Raised) {
+            return scene.selection().isEmpty()
+                    ? List.of()
+                    : scene.things().get().of(scene.selection()).stream()
+                            .flatMap(box -> Sketches.box(scene.frame(), box, scene.penMm(), false).stream())
+                            .toList();
+        }
         return InFront.of(scene.view()).of(scene.selection()).stream()
                 .flatMap(box -> Sketches.box(scene.frame(), box, scene.penMm(), false).stream())
                 .toList();
@@ -75,6 +98,10 @@ public final class PickInFront {
 
     /** What one can do there. */
     public static Readout readout(Surroundings scene) {
+        if (scene.view().view().subject() instanceof Raised) {
+            return Readout.hint(
+                    "Seen raised. Press a wall, a window, a piece or a floor: its card has its measures. Drag to turn and tilt; comma and full stop turn it too, Shift+G goes back to the plan.");
+        }
         var isMovable = scene.selection().stream().anyMatch(PickInFront::isMovable);
         return isMovable
                 ? new Readout(

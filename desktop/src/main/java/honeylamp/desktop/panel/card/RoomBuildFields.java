@@ -108,6 +108,21 @@ record RoomBuildFields(WorkspaceModel model, CardFields parts) {
         return box;
     }
 
+    /** The room raised, with the walls behind it, from each of its corners. */
+    Node cutaway(Room room) {
+        var out = new FlowPane(4, 4);
+        for (var corner : model.raised().corners(room)) {
+            out.getChildren()
+                    .add(Widgets.button(
+                            corner.from(),
+                            "cut-away-" + corner.from(),
+                            "The room raised as one sees it from its corner in the " + corner.from()
+                                    + ", on a page of its own",
+                            () -> model.raised().cutAway(room, corner.eye())));
+        }
+        return out;
+    }
+
     private void elevations(Room room, List<? extends View.Subject.Front> subjects) {
         parts.elevations(subjects, (room.name().isBlank() ? "Room" : room.name()) + ", walls from the front");
     }

@@ -8,6 +8,7 @@ import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.Choices.Presenting;
 import honeylamp.desktop.panel.part.Content;
 import honeylamp.desktop.panel.part.Library;
+import honeylamp.desktop.panel.part.RaisedFields;
 import honeylamp.desktop.panel.part.Thumbnails;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Workspace;
@@ -78,6 +79,7 @@ final class LookTray implements Content<LookTray.Part> {
         if (part.several()) {
             out.add(reach(model, part.presenting().reach(), "All views", "This view only"));
         }
+        out.addAll(new RaisedFields(model).ifRaised(model.now().plan().units()));
         out.addAll(shelf.nodes(look, part.own()));
         out.add(Widgets.section("Light", sun.nodes(light, part.view()).toArray(Node[]::new)));
         out.add(shade(look));

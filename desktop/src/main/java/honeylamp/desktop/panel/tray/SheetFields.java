@@ -6,6 +6,7 @@ import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.panel.part.Folding;
 import honeylamp.desktop.panel.part.LengthField;
 import honeylamp.desktop.panel.part.Libraries;
+import honeylamp.desktop.panel.part.RaisedFields;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Outcome;
@@ -66,6 +67,7 @@ final class SheetFields {
         if (part.presentation().page(page.id()).isPresent()) {
             out.add(Folding.section(model, "Paper", paper(), sides(), margins()));
             out.add(Folding.section(model, "Scale", scales(), nudge()));
+            out.addAll(new RaisedFields(model).ifRaised(part.units()));
             if (part.view().subject() instanceof View.Subject.Front front) {
                 out.add(Widgets.section("Seen before the wall", depth(front)));
             }

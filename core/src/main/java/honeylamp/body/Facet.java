@@ -1,0 +1,43 @@
+package honeylamp.body;
+
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Ring;
+import honeylamp.geometry.space.Flat;
+import honeylamp.geometry.space.SpacePoint;
+import honeylamp.plan.ElementId;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A flat part of the surface of a body; it looks away from the body.
+ *
+ * @param outline in the frame of its plane
+ * @param rank of facets that lie in one plane the higher covers the lower
+ * @param of which of the things it is a facet of whose body is of several, such as walls; else empty
+ */
+public record Facet(Flat flat, Outline outline, Skin skin, int rank, Optional<ElementId> of) {
+    /** A facet on which nothing lies. */
+    public Facet(Flat flat, Outline outline, Skin skin) {
+        this(flat, outline, skin, 0);
+    }
+
+    /** A facet of what its body is of. */
+    public Facet(Flat flat, Outline outline, Skin skin, int rank) {
+        this(flat, outline, skin, rank, Optional.empty());
+    }
+
+    /** The same so much higher. */
+    Facet raised(SpacePoint by) {
+        return new Facet(new Flat(flat.origin().plus(by), flat.along(), flat.up()), outline, skin, rank, of);
+    }
+
+    /** The corners of a ring of it in space. */
+    public List<SpacePoint> inSpace(Ring ring) {
+        return ring.corners().stream().map(flat::at).toList();
+    }
+
+    /** Where it looks, at length one. */
+    public SpacePoint normal() {
+        return flat.normal();
+    }
+}

@@ -1,0 +1,289 @@
+package honeylamp.body;
+
+import honeylamp.derive.fixed.FixedParts;
+import honeylamp.derive.listing.Surfaces;
+import honeylamp.derive.openings.OpeningCut;
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
+import honeylamp.geometry.Segment;
+import honeylamp.geometry.space.Flat;
+import honeylamp.geometry.space.SpacePoint;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Opening;
+import honeylamp.plan.Role;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.Surface;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+
+/** All that stands on a storey, or in one of its rooms, as bodies. */
+public final class StoreyBodies {
+    /** Floors are seen so thick at their edges. */
+    public static final double SLAB_MM = 150;
+
+    /** So high above the floor a storey is cut usually. */
+    public static final double USUAL_CUT_MM = 1200;
+
+    /** So far behind a wall of a room no other part of that room lies, if the wall stands in a cutaway. */
+    private static final double PROBE_MM = 400;
+
+    private static final double BESIDE_MM = 10;
+
+    private final LaidStorey storey;
+    private final StoreyGeometry geometry;
+    private final double floorMm;
+    private final Below below;
+
+    private StoreyBodies(LaidStorey storey, Below below) {
+        this.storey = storey;
+        this.below = below;
+        this.geometry = storey.geometry();
+        this.floorMm = storey.storey().level().mm();
+    }
+
+    /** What is seen through holes in the floor. */
+    public enum Below {
+        /** The storey below, which is raised too. */
+        STOREY,
+        /** Nothing but that it is deep there. */
+        DARK
+    }
+
+    /**
+     * A storey, cut so high above its floor.
+     *
+     * @return its bodies; none of a storey where nothing is built
+     */
+    public static List<Body> whole(LaidStorey storey, double cutMm, Below below) {
+        var bodies = new StoreyBodies(storey, below);
+        var walls = bodies.geometry.network().poche();
+        var out = new ArrayList<Body>();
+        var shells = bodies.geometry.shells();
+        bodies.slab(out, shells, bodies.geometry.rooms());
+        bodies.standing(out, walls, cutMm, _ -> true);
+        bodies.fixed(out, cutMm, _ -> true);
+        bodies.pieces(out, _ -> true);
+        return List.copyOf(out);
+    }
+
+    /**
+     * A room with the walls that stand behind it, the others cut away down to the floor.
+     *
+     * @param towards where one looks, in the plan, of length one
+     */
+    public static List<Body> cutaway(LaidStorey storey, Room room, Point towards) {
+        var bodies = new StoreyBodies(storey, Below.DARK);
+        var around = new WallsAround(bodies.geometry, room);
+        var standing = around.standing(edge -> bodies.isBehind(room, edge, towards));
+        var all = around.standing(_ -> true);
+        var out = new ArrayList<Body>();
+        var slab = new ArrayList<>(all);
+        slab.add(room.outline());
+        bodies.slab(out, Regions.union(slab), List.of(room));
+        bodies.cutDown(out, Regions.difference(all, standing));
+        var high = bodies.heightMm(room);
+        bodies.standing(out, standing, high, _ -> true);
+        var inRoom = within(room);
+        bodies.fixed(out, high, inRoom);
+        bodies.pieces(out, inRoom);
+        return List.copyOf(out);
+    }
+
+    /** The corners of a storey that is cut so high above its floor: of its slab, and of the tops of its walls. */
+    public static List<SpacePoint> reach(LaidStorey storey, double cutMm) {
+        var floor = storey.storey().level().mm();
+        var high = storey.geometry().network().pieces().stream()
+                .mapToDouble(p -> Math.min(cutMm, p.wall().height().mm()))
+                .max()
+                .orElse(0);
+        var out = new ArrayList<SpacePoint>();
+        for (var shell : storey.geometry().shells()) {
+            for (var p : shell.shell().corners()) {
+                out.add(SpacePoint.of(p, floor - SLAB_MM));
+                out.add(SpacePoint.of(p, floor + high));
+            }
+        }
+        return out;
+    }
+
+    /** The corners of a cutaway of a room: of its slab, and of the tops of the walls that stand. */
+    public static List<SpacePoint> reach(LaidStorey storey, Room room, Point towards) {
+        var bodies = new StoreyBodies(storey, Below.DARK);
+        var around = new WallsAround(bodies.geometry, room);
+        var out = new ArrayList<SpacePoint>();
+        var slab = new ArrayList<>(around.standing(_ -> true));
+        slab.add(room.outline());
+        slab.forEach(o -> o.shell().corners().forEach(p -> out.add(SpacePoint.of(p, bodies.floorMm - SLAB_MM))));
+        var high = bodies.heightMm(room);
+        around.standing(edge -> bodies.isBehind(room, edge, towards))
+                .forEach(o -> o.shell().corners().forEach(p -> out.add(SpacePoint.of(p, bodies.floorMm + high))));
+        return out;
+    }
+
+    private double heightMm(Room room) {
+        return room.mark()
+                .flatMap(m -> m.fit().height())
+                .orElse(storey.storey().height())
+                .mm();
+    }
+
+    private static Predicate<Point> within(Room room) {
+        return p -> room.outline().contains(p) || room.outline().edgeDistance(p) < BESIDE_MM;
+    }
+
+    /** Whether a wall of a room stands behind it, and no part of the room behind the wall. */
+    private boolean isBehind(Room room, Segment edge, Point towards) {
+        var inwards = edge.unit().left();
+        if (inwards.dot(towards) >= -1e-9) {
+            return false;
+        }
+        var far = room.outline().bounds().width() + room.outline().bounds().height();
+        for (var share : new double[] {0.2, 0.5, 0.8}) {
+            var from = edge.at(edge.length() * share);
+            for (var mm = PROBE_MM; mm < far; mm += PROBE_MM) {
+                if (room.outline().contains(from.plus(towards.times(mm)))) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    /** The slab with the floors on it. */
+    private void slab(List<Body> out, List<Outline> ground, List<Room> rooms) {
+        var open = new ArrayList<>(FixedParts.voids(storey.storey()));
+        storey.fixedParts().stairs().stream()
+                .filter(s -> s.seen() == FixedParts.End.HEAD)
+                .forEach(s -> open.addAll(s.well()));
+        var facets = new ArrayList<Facet>();
+        for (var part : Regions.difference(Regions.union(ground), open)) {
+            facets.addAll(
+                    Prism.upright(part, floorMm - SLAB_MM, floorMm, Skin.of(Role.STEP), Skin.of(Role.BARE_FLOOR)));
+        }
+        if (below == Below.DARK) {
+            for (var hole : Regions.intersection(ground, open)) {
+                facets.add(new Facet(Flat.level(floorMm - SLAB_MM - 1), Prism.oriented(hole), Skin.of(Role.DEPTH)));
+            }
+        }
+        out.add(new Body(Kind.FIXED_PARTS, Optional.empty(), facets));
+        for (var room : rooms) {
+            floor(out, room, open);
+        }
+    }
+
+    private void floor(List<Body> out, Room room, List<Outline> open) {
+        var facets = new ArrayList<Facet>();
+        for (var mark : room.mark().stream().toList()) {
+            for (var found : Surfaces.ofRoom(storey, room, mark)) {
+                if (found.frame().up() == Surfaces.Up.LEVEL
+                        && !(found.surface() instanceof Surface.Ceiling)
+                        && found.frame().levelMm() < floorMm + 1) {
+                    var skin = Skin.of(Role.BARE_FLOOR)
+                            .covered(found.finish(), found.surface().host().seed());
+                    var flat = Flat.level(found.frame().levelMm());
+                    for (var part : Regions.difference(found.outline(), open)) {
+                        facets.add(new Facet(flat, Prism.oriented(part), skin, 1));
+                    }
+                }
+            }
+        }
+        if (!facets.isEmpty()) {
+            out.add(new Body(Kind.FINISHES, room.mark().map(RoomMark::id), facets));
+        }
+    }
+
+    /** Where walls were taken away: their ground, dark. */
+    private void cutDown(List<Body> out, List<Outline> ground) {
+        var holes = geometry.cuts().stream()
+                .filter(c -> c.opening().sill().mm() <= 0)
+                .map(OpeningCut::generous)
+                .map(Outline::of)
+                .toList();
+        var facets = Regions.difference(ground, holes).stream()
+                .map(part -> new Facet(Flat.level(floorMm), Prism.oriented(part), Skin.cut(), 2))
+                .toList();
+        out.add(new Body(Kind.WALLS, Optional.empty(), facets));
+        for (var cut : geometry.cuts()) {
+            if (WallBodies.isIn(ground, cut)) {
+                threshold(cut).ifPresent(out::add);
+            }
+        }
+    }
+
+    private void standing(List<Body> out, List<Outline> walls, double cutMm, Predicate<Point> where) {
+        out.add(new WallBodies(storey).over(walls, cutMm));
+        var openings = new OpeningBodies(floorMm, cutMm);
+        for (var cut : geometry.cuts()) {
+            if (WallBodies.isIn(walls, cut) && where.test(cut.middle().middle())) {
+                out.add(openings.reveal(cut));
+                threshold(cut).ifPresent(out::add);
+                out.addAll(openings.filling(cut));
+            }
+        }
+    }
+
+    /** The floor in an opening that reaches down to it: what was laid there, else each half the floor of its room. */
+    private Optional<Body> threshold(OpeningCut cut) {
+        if (cut.opening().sill().mm() > 0) {
+            return Optional.empty();
+        }
+        var facets = new ArrayList<Facet>();
+        var own = Surfaces.threshold(storey, cut).filter(f -> f.finish().isPresent());
+        var flat = Flat.level(floorMm);
+        if (own.isPresent()) {
+            var finish = own.get().finish().map(own.get().frame()::inPlan);
+            var skin =
+                    Skin.of(Role.BARE_FLOOR).covered(finish, cut.opening().id().seed());
+            facets.add(new Facet(flat, Outline.of(cut.ring()), skin, 3));
+        } else {
+            var left = roomBeside(cut, Opening.Swing.LEFT);
+            var right = roomBeside(cut, Opening.Swing.RIGHT);
+            for (var side : Opening.Swing.values()) {
+                var room = side == Opening.Swing.LEFT ? left.or(() -> right) : right.or(() -> left);
+                var mark = room.flatMap(Room::mark);
+                var skin = Skin.of(Role.BARE_FLOOR)
+                        .covered(
+                                mark.map(RoomMark::floor),
+                                mark.map(m -> m.id().seed()).orElse(0L));
+                facets.add(new Facet(flat, Outline.of(cut.half(side)), skin, 3));
+            }
+        }
+        return Optional.of(new Body(Kind.FINISHES, Optional.empty(), facets));
+    }
+
+    private Optional<Room> roomBeside(OpeningCut cut, Opening.Swing side) {
+        var away = cut.thicknessMm() / 2 + BESIDE_MM;
+        return geometry.roomAt(
+                cut.middle().middle().plus(cut.unit().left().times(side == Opening.Swing.LEFT ? away : -away)));
+    }
+
+    private void pieces(List<Body> out, Predicate<Point> where) {
+        var made = new PieceBodies(storey.storey());
+        for (Furnishing piece : storey.storey().furnishings()) {
+            if (where.test(piece.at().point())) {
+                made.of(piece).ifPresent(out::add);
+            }
+        }
+    }
+
+    private void fixed(List<Body> out, double cutMm, Predicate<Point> where) {
+        var made = new FixedBodies(floorMm, cutMm, below == Below.DARK ? SLAB_MM : Double.POSITIVE_INFINITY);
+        for (var part : storey.fixedParts().blocks()) {
+            if (where.test(part.at().point())) {
+                made.of(part).ifPresent(out::add);
+            }
+        }
+        for (var stair : storey.fixedParts().stairs()) {
+            if (where.test(stair.part().at().point())) {
+                made.of(stair).ifPresent(out::add);
+            }
+        }
+    }
+}

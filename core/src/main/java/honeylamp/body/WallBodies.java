@@ -1,0 +1,199 @@
+package honeylamp.body;
+
+import honeylamp.catalogue.Materials;
+import honeylamp.derive.listing.Surfaces;
+import honeylamp.derive.openings.OpeningCut;
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
+import honeylamp.geometry.Segment;
+import honeylamp.geometry.space.Flat;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Role;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.Surface;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+
+/** Walls as they stand: faces with their openings left out, what covers them, and dark where they are cut. */
+final class WallBodies {
+    /** So far before a face the room it looks into is looked for. */
+    private static final double BEFORE_MM = 10;
+
+    /** So near behind a face there is wall. */
+    private static final double BEHIND_MM = 1;
+
+    private static final double SAME_MM = 0.02;
+    private static final double IN_LINE_MM = 1;
+
+    private final LaidStorey storey;
+    private final StoreyGeometry geometry;
+    private final WallHoles holes;
+    private final double floorMm;
+    private final Map<Room, List<Surfaces.Found>> covered = new HashMap<>();
+
+    WallBodies(LaidStorey storey) {
+        this.storey = storey;
+        this.geometry = storey.geometry();
+        this.holes = new WallHoles(geometry);
+        this.floorMm = storey.storey().level().mm();
+    }
+
+    /**
+     * What stands over a part of the ground of walls.
+     *
+     * @param standing the part, openings not left out
+     * @param cutMm so high above the floor all is cut
+     */
+    Body over(List<Outline> standing, double cutMm) {
+        var out = new ArrayList<Facet>();
+        var levels = levels(standing, cutMm);
+        var from = 0.0;
+        for (var level : levels.entrySet()) {
+            var to = level.getKey();
+            for (var part : level.getValue()) {
+                faces(out, part, from, to);
+            }
+            var above = levels.higherEntry(to);
+            tops(out, above == null ? level.getValue() : Regions.difference(level.getValue(), above.getValue()), to);
+            from = to;
+        }
+        return new Body(Kind.WALLS, Optional.empty(), out);
+    }
+
+    /** By the heights at which walls end or are cut: the ground of those that reach there. */
+    private TreeMap<Double, List<Outline>> levels(List<Outline> standing, double cutMm) {
+        var byHeight = geometry.network().pieces().stream()
+                .collect(Collectors.groupingBy(
+                        p -> Math.min(cutMm, p.wall().height().mm()), TreeMap::new, Collectors.toList()));
+        var out = new TreeMap<Double, List<Outline>>();
+        if (byHeight.size() == 1) {
+            out.put(byHeight.firstKey(), standing);
+            return out;
+        }
+        for (var height : byHeight.keySet()) {
+            var bodies = byHeight.tailMap(height).values().stream()
+                    .flatMap(List::stream)
+                    .map(p -> Outline.of(p.body()))
+                    .toList();
+            out.put(height, height.equals(byHeight.firstKey()) ? standing : Regions.intersection(standing, bodies));
+        }
+        return out;
+    }
+
+    private void tops(List<Facet> out, List<Outline> tops, double atMm) {
+        var open = geometry.cuts().stream()
+                .filter(c ->
+                        c.opening().sill().mm() < atMm && c.opening().head().mm() > atMm)
+                .map(c -> Outline.of(c.generous()))
+                .toList();
+        for (var part : Regions.difference(tops, open)) {
+            out.add(new Facet(Flat.level(floorMm + atMm), Prism.oriented(simple(part)), Skin.cut()));
+        }
+    }
+
+    private void faces(List<Facet> out, Outline part, double fromMm, double toMm) {
+        Prism.oriented(simple(part))
+                .rings()
+                .forEach(ring -> ring.edges().forEach(edge -> {
+                    if (edge.length() > SAME_MM) {
+                        face(out, edge, fromMm, toMm);
+                    }
+                }));
+    }
+
+    private static Outline simple(Outline part) {
+        return new Outline(
+                part.shell().simplified(SAME_MM),
+                part.holes().stream().map(r -> r.simplified(SAME_MM)).toList());
+    }
+
+    private void face(List<Facet> out, Segment edge, double fromMm, double toMm) {
+        var looks = edge.unit().left().times(-1);
+        var flat = Flat.plumb(edge.a(), floorMm, edge.unit());
+        var isCut = isWall(edge.middle().plus(looks.times(BEHIND_MM)));
+        var on = holes.wall(edge);
+        if (isCut || on.isEmpty()) {
+            out.add(new Facet(flat, Outline.of(new Box(0, fromMm, edge.length(), toMm).ring()), Skin.cut()));
+            return;
+        }
+        var left = holes.left(on.get(), edge, fromMm, toMm);
+        var room = geometry.roomAt(edge.middle().plus(looks.times(BEFORE_MM)));
+        var finish = finish(on.get(), room);
+        var isCurved = on.get().piece().wall().isCurved();
+        var skin = isCurved ? toned(finish) : Skin.of(Role.WALL_SIDE);
+        Optional<ElementId> wall = Optional.of(on.get().piece().wall().id());
+        left.forEach(part -> out.add(new Facet(flat, Prism.oriented(part), skin, 0, wall)));
+        if (!isCurved) {
+            room.ifPresent(r -> covering(out, r, edge, flat, new Box(0, fromMm, edge.length(), toMm), wall));
+        }
+    }
+
+    /** Whether there is wall at a point that is no part of what is raised. */
+    private boolean isWall(Point p) {
+        return geometry.network().poche().stream().anyMatch(o -> o.contains(p));
+    }
+
+    private Optional<Finish> finish(WallHoles.OnWall on, Optional<Room> room) {
+        return Surfaces.finish(
+                storey.storey(),
+                new Surface.WallSide(
+                        on.piece().wall().id(),
+                        on.side(),
+                        room.flatMap(Room::mark).map(RoomMark::id)));
+    }
+
+    private static Skin toned(Optional<Finish> finish) {
+        return Skin.of(
+                Role.WALL_SIDE,
+                finish.flatMap(f -> Materials.of(f).map(m -> m.as(f).tone())));
+    }
+
+    /** What covers a straight face, in the plane of the face and over it. */
+    private void covering(List<Facet> out, Room room, Segment edge, Flat flat, Box face, Optional<ElementId> wall) {
+        var found = covered.computeIfAbsent(
+                room,
+                r -> r.mark().map(mark -> Surfaces.ofRoom(storey, r, mark)).orElse(List.of()).stream()
+                        .filter(f -> f.frame().up() == Surfaces.Up.PLUMB
+                                && f.finish().isPresent())
+                        .toList());
+        for (var each : found) {
+            var by = edge.along(each.frame().origin());
+            if (each.frame().along().dot(edge.unit()) < 1 - 1e-6
+                    || Math.abs(edge.offset(each.frame().origin())) > IN_LINE_MM) {
+                continue;
+            }
+            var level = each.frame().levelMm() - floorMm;
+            var seen = face.moved(new Point(-by, -level));
+            var own = new Flat(flat.at(by, level), flat.along(), flat.up());
+            var seed = each.surface().host().seed();
+            for (var part : Regions.intersection(each.outline(), List.of(Outline.of(seen.ring())))) {
+                var rank = each.surface() instanceof Surface.Plinth ? 2 : 1;
+                var skin = Skin.of(Role.WALL_SIDE).covered(each.finish(), seed);
+                out.add(new Facet(own, Prism.oriented(part), skin, rank, of(each.surface(), wall)));
+            }
+        }
+    }
+
+    /** What one points at who points at a surface: what was outlined, else the wall. */
+    private static Optional<ElementId> of(Surface surface, Optional<ElementId> wall) {
+        return surface instanceof Surface.OwnRegion(var region) ? Optional.of(region) : wall;
+    }
+
+    /** Whether a cut lies in what is raised. */
+    static boolean isIn(List<Outline> standing, OpeningCut cut) {
+        var middle = cut.middle().middle();
+        return standing.stream().anyMatch(o -> o.contains(middle));
+    }
+}

@@ -1,0 +1,25 @@
+package honeylamp.derive.listing;
+
+import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.plan.Raised;
+import honeylamp.plan.RoomMark;
+
+/** What raised views are called. */
+public final class RaisedNames {
+    private RaisedNames() {}
+
+    /** The name of a view of a storey; empty words if its room is gone. */
+    public static String of(LaidStorey storey, Raised subject) {
+        return switch (subject) {
+            case Raised.Cutaway(var _, var room, var _) ->
+                storey.storey()
+                        .elements()
+                        .find(RoomMark.class, room)
+                        .map(RoomMark::name)
+                        .map(name -> (name.isBlank() ? "Room" : name) + ", cut away")
+                        .orElse("");
+            case Raised.WholeStorey _ -> storey.storey().name() + ", raised";
+            case Raised.Building _ -> "All storeys, raised";
+        };
+    }
+}

@@ -1,0 +1,50 @@
+package honeylamp.illustrate.raised;
+
+import honeylamp.body.Facet;
+import honeylamp.body.Skin;
+import honeylamp.catalogue.Materials;
+import honeylamp.drawing.ink.Ink;
+import honeylamp.illustrate.pen.Fading;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.Oklch;
+import honeylamp.plan.Role;
+import honeylamp.plan.Showing;
+import honeylamp.plan.Showing.Kind;
+
+/** The colours facets are seen in. */
+final class FacetTones {
+    /** Walls nobody painted: as walls from the front. */
+    private static final double PLASTER_LIGHTER = 0.03;
+
+    private final Pens pens;
+    private final Toning toning;
+    private final Showing showing;
+
+    FacetTones(Pens pens, Toning toning, Showing showing) {
+        this.pens = pens;
+        this.toning = toning;
+        this.showing = showing;
+    }
+
+    /** The colour of a facet of a kind of thing; where it is covered, as the covering looks from afar. */
+    Ink of(Kind kind, Facet facet) {
+        var skin = facet.skin();
+        if (skin.sort() == Skin.Sort.CUT) {
+            return faint(kind, pens.ink(skin.role()));
+        }
+        Oklch own = skin.laid()
+                .filter(_ -> showing.shows(Kind.FINISHES))
+                .flatMap(l -> Materials.of(l.finish())
+                        .map(m -> m.in(pens.look()).as(l.finish()).tone()))
+                .or(skin::own)
+                .orElseGet(() -> skin.role() == Role.WALL_SIDE
+                        ? pens.colour(Role.BARE_FLOOR).lighter(PLASTER_LIGHTER)
+                        : pens.colour(skin.role()));
+        return faint(kind, pens.of(toning.seen(own, facet.normal())));
+    }
+
+    /** An ink, or what is left of it where its kind is shown faintly. */
+    Ink faint(Kind kind, Ink ink) {
+        return showing.of(kind) == Showing.Degree.FADED ? Fading.of(ink, pens.colour(Role.PAPER)) : ink;
+    }
+}

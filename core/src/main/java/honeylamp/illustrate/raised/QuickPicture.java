@@ -1,0 +1,75 @@
+package honeylamp.illustrate.raised;
+
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Pixels;
+import honeylamp.geometry.Box;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.Raised;
+import honeylamp.plan.Role;
+import honeylamp.raised.Looking;
+import java.util.List;
+
+/** A raised view in few pixels, for while it is turned: surfaces in their tones, edges where one thing ends before another. */
+public final class QuickPicture {
+    private static final int LONGER_PX = 900;
+    private static final int OPAQUE = 0xff000000;
+
+    /** How much of the ink edges take. */
+    private static final double EDGE = 0.55;
+
+    private QuickPicture() {}
+
+    /** The picture of a view as another eye sees it, where it lies on paper; nothing if what it shows is gone. */
+    public static List<Mark> of(LaidView view, Raised subject, PaperFrame frame) {
+        var looking = Looking.of(view, subject);
+        if (looking.isEmpty()) {
+            return List.of();
+        }
+        var scene = Looking.scene(view, subject, looking.get());
+        var bounds = scene.bounds();
+        if (bounds.isEmpty()) {
+            return List.of();
+        }
+        var box = bounds.get();
+        var nearest = scene.nearest(box, LONGER_PX);
+        var pens = Pens.of(view.look(), frame.scale());
+        var tones = new FacetTones(
+                pens, Toning.of(view.view().light(), subject.eye()), view.view().seen());
+        var paper = OPAQUE | pens.ink(Role.PAPER).rgb();
+        var edge = pens.ink().rgb();
+        var inks = new int[scene.count()];
+        for (var i = 0; i < inks.length; i++) {
+            inks[i] = OPAQUE | tones.of(scene.body(i).kind(), scene.facet(i)).rgb();
+        }
+        var out = new int[nearest.width() * nearest.height()];
+        for (var row = 0; row < nearest.height(); row++) {
+            var from = (nearest.height() - 1 - row) * nearest.width();
+            for (var x = 0; x < nearest.width(); x++) {
+                var here = nearest.facets()[from + x];
+                var right = nearest.facets()[from + Math.min(x + 1, nearest.width() - 1)];
+                var below = nearest.facets()[Math.max(from - nearest.width(), 0) + x];
+                var ink = here < 0 ? 0 : inks[here];
+                out[row * nearest.width() + x] =
+                        here == right && here == below ? ink : mixed(here < 0 ? paper : ink, edge);
+            }
+        }
+        var where = new Box(
+                box.minX(),
+                box.minY(),
+                box.minX() + nearest.width() * nearest.pixelMm(),
+                box.minY() + nearest.height() * nearest.pixelMm());
+        return List.of(new Mark.Image(new Pixels(nearest.width(), nearest.height(), out), frame.paper(where)));
+    }
+
+    private static int mixed(int under, int over) {
+        return OPAQUE | channel(under, over, 16) | channel(under, over, 8) | channel(under, over, 0);
+    }
+
+    private static int channel(int under, int over, int shift) {
+        var a = under >> shift & 0xff;
+        var b = over >> shift & 0xff;
+        return (int) Math.rint(a + EDGE * (b - a)) << shift;
+    }
+}

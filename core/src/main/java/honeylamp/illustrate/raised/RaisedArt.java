@@ -1,0 +1,292 @@
+package honeylamp.illustrate.raised;
+
+import honeylamp.body.Facet;
+import honeylamp.body.Skin;
+import honeylamp.catalogue.Material;
+import honeylamp.catalogue.Materials;
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.drawing.Drawing;
+import honeylamp.drawing.Layer;
+import honeylamp.drawing.LayerKind;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.Remembered;
+import honeylamp.drawing.ink.Blend;
+import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Pen;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Figure;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Projective;
+import honeylamp.illustrate.ground.FloorArt;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.DrawnByHand;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.Light;
+import honeylamp.plan.Raised;
+import honeylamp.plan.Role;
+import honeylamp.plan.Showing;
+import honeylamp.plan.Showing.Kind;
+import honeylamp.raised.Looking;
+import honeylamp.raised.Scene;
+import honeylamp.raised.SeenLines;
+import honeylamp.raised.SeenLines.SeenLine;
+import honeylamp.raised.SeenParts;
+import honeylamp.raised.SunParts;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Draws what is seen raised: surfaces in their colours and patterns, shade, and lines by what they are lines of. */
+public final class RaisedArt {
+    /** Fills reach so far over the seams between them, in paper mm. */
+    private static final double SEAM_MM = 0.08;
+
+    /** How much of what lies behind panes hide. */
+    private static final double GLASS = 0.34;
+
+    /** How dark the sun's shadow is at full strength. */
+    private static final double SHADOW = 0.75;
+
+    /** Parts narrower than this on paper are specks. */
+    private static final double SPECK_MM2 = 0.01;
+
+    private final LaidView view;
+    private final Scene scene;
+    private final PaperFrame frame;
+    private final Pens pens;
+    private final Lamp lamp;
+    private final Toning toning;
+    private final FacetTones tones;
+    private final Showing showing;
+    private final FloorArt finishes;
+
+    private RaisedArt(LaidView view, Raised subject, Scene scene, PaperFrame frame, Lamp lamp, Remembered remembered) {
+        this.view = view;
+        this.scene = scene;
+        this.frame = frame;
+        this.lamp = lamp;
+        this.pens = Pens.of(view.look(), frame.scale());
+        this.toning = Toning.of(view.view().light(), subject.eye());
+        this.showing = view.view().seen();
+        this.tones = new FacetTones(pens, toning, showing);
+        this.finishes = new FloorArt(
+                PaperFrame.atOrigin(frame.scale()), pens, view.look().textureStrength(), remembered.within(this.pens));
+    }
+
+    private record AboutScene(Raised subject, Set<Kind> hidden) {}
+
+    private record AboutParts(AboutScene scene) {}
+
+    private record AboutLines(AboutScene scene) {}
+
+    private record AboutSun(AboutScene scene, Light light) {}
+
+    /** The picture of a raised view; nothing if what it shows is gone. */
+    public static Drawing of(LaidView view, Raised subject, PaperFrame frame, Lamp lamp, Remembered remembered) {
+        var looking = Looking.of(view, subject);
+        if (looking.isEmpty()) {
+            return new Drawing(List.of());
+        }
+        var asked = new AboutScene(subject, view.view().seen().hidden());
+        var on = view.plan();
+        Scene scene = remembered.answerAbout(asked, on, () -> Looking.scene(view, subject, looking.get()));
+        List<SeenParts.Part> parts = remembered.answerAbout(new AboutParts(asked), on, () -> SeenParts.of(scene));
+        List<SeenLine> lines = remembered.answerAbout(new AboutLines(asked), on, () -> SeenLines.of(scene));
+        var art = new RaisedArt(view, subject, scene, frame, lamp, remembered);
+        var isShaded = lamp == Lamp.LIT && view.look().castShadow() > 0;
+        Map<Integer, List<Outline>> dark = isShaded
+                ? remembered.answerAbout(
+                        new AboutSun(asked, view.view().light()),
+                        on,
+                        () -> SunParts.of(
+                                scene, parts, Toning.towardsLight(view.view().light(), subject.eye())))
+                : Map.of();
+        return art.drawing(parts, lines, dark);
+    }
+
+    private Drawing drawing(List<SeenParts.Part> parts, List<SeenLine> lines, Map<Integer, List<Outline>> dark) {
+        var fills = new Fills();
+        var glass = new ArrayList<Mark>();
+        for (var part : parts) {
+            var facet = scene.facet(part.facet());
+            var kind = scene.body(part.facet()).kind();
+            if (facet.skin().sort() == Skin.Sort.CLEAR) {
+                glass.add(
+                        new Mark.Fill(paper(part.parts()), pens.ink(Role.GLASS).at(GLASS)));
+            } else {
+                fill(fills, layer(kind), kind, facet, part);
+            }
+        }
+        var layers = new ArrayList<Layer>();
+        fills.marks().forEach((layer, marks) -> layers.add(Layer.of(layer, marks)));
+        if (!glass.isEmpty() && lamp != Lamp.DRAFT) {
+            layers.add(Layer.of(LayerKind.FURNITURE, glass));
+        }
+        if (!dark.isEmpty()) {
+            var ink = new Ink(
+                    pens.colour(Role.SHADOW).argb(),
+                    Math.min(1, SHADOW * view.look().castShadow()));
+            var shapes = dark.values().stream().flatMap(List::stream).toList();
+            layers.add(new Layer(LayerKind.TOP_SHADOW, Blend.MULTIPLY, List.of(new Mark.Fill(paper(shapes), ink))));
+        }
+        layers.addAll(lines(lines));
+        return new Drawing(layers);
+    }
+
+    private static LayerKind layer(Kind kind) {
+        return switch (kind) {
+            case GROUND -> LayerKind.GROUND;
+            case FINISHES -> LayerKind.FLOOR;
+            case FURNITURE -> LayerKind.FURNITURE;
+            case FIXED_PARTS,
+                    WALLS,
+                    OPENINGS,
+                    OVERHEAD,
+                    CROWNS,
+                    FITTINGS,
+                    ACTIVITIES,
+                    DIMENSIONS,
+                    ROOM_NAMES,
+                    NOTES,
+                    TAGS -> LayerKind.FACES;
+        };
+    }
+
+    /** Fills of one colour in one path each, by layer. */
+    private static final class Fills {
+        private final Map<LayerKind, Map<Ink, Figure.Builder>> plain = new LinkedHashMap<>();
+        private final Map<LayerKind, List<Mark>> patterned = new LinkedHashMap<>();
+
+        void plain(LayerKind layer, Ink ink, Figure path) {
+            plain.computeIfAbsent(layer, _ -> new LinkedHashMap<>())
+                    .computeIfAbsent(ink, _ -> Figure.builder())
+                    .path(path);
+        }
+
+        void patterned(LayerKind layer, Mark mark) {
+            patterned.computeIfAbsent(layer, _ -> new ArrayList<>()).add(mark);
+        }
+
+        Map<LayerKind, List<Mark>> marks() {
+            var out = new LinkedHashMap<LayerKind, List<Mark>>();
+            plain.forEach((layer, paths) -> paths.forEach((ink, builder) -> {
+                var path = builder.build();
+                var marks = out.computeIfAbsent(layer, _ -> new ArrayList<>());
+                marks.add(new Mark.Fill(path, ink));
+                marks.add(new Mark.Stroke(path, Pen.round(SEAM_MM), ink));
+            }));
+            patterned.forEach((layer, marks) ->
+                    out.computeIfAbsent(layer, _ -> new ArrayList<>()).addAll(marks));
+            return out;
+        }
+    }
+
+    private void fill(Fills fills, LayerKind layer, Kind kind, Facet facet, SeenParts.Part part) {
+        var path = paper(part.parts());
+        if (path.isEmpty()) {
+            return;
+        }
+        if (lamp == Lamp.DRAFT) {
+            fills.plain(
+                    layer, facet.skin().sort() == Skin.Sort.CUT ? tones.of(kind, facet) : pens.ink(Role.PAPER), path);
+            return;
+        }
+        var laid = facet.skin().laid().filter(_ -> showing.shows(Kind.FINISHES));
+        var material = laid.flatMap(l -> Materials.of(l.finish()));
+        fills.plain(layer, tones.of(kind, facet), path);
+        if (laid.isPresent() && material.isPresent()) {
+            pattern(facet, laid.get(), material.get(), path).ifPresent(mark -> fills.patterned(layer, mark));
+        }
+    }
+
+    /** The pattern of what covers a facet, where it is seen, in the light that falls on it. */
+    private Optional<Mark> pattern(Facet facet, Skin.Laid laid, Material material, Figure seen) {
+        if (view.look().textureStrength() == 0) {
+            return Optional.empty();
+        }
+        var shape = facet.outline().path();
+        var flat = finishes.floor(shape, facet.outline().bounds(), material, laid.finish(), laid.seed());
+        var onto = new Onto(onto(facet));
+        var marks = new ArrayList<>(onto.of(List.of(flat)));
+        var dim = 1 - toning.share(facet.normal());
+        if (dim > 0) {
+            marks.add(new Mark.Fill(seen, new Ink(pens.ink(Role.INK).rgb(), dim)));
+        }
+        return Optional.of(new Mark.Clip(seen, marks));
+    }
+
+    /** From paper on which a facet lies flat to where it is seen on this paper. */
+    private Projective onto(Facet facet) {
+        var fromFlatPaper = PaperFrame.atOrigin(frame.scale()).toPaper().inverse();
+        return Projective.of(fromFlatPaper)
+                .then(scene.projection().of(facet.flat()))
+                .then(frame.toPaper());
+    }
+
+    private Figure paper(List<Outline> parts) {
+        var path = Figure.builder();
+        var least = SPECK_MM2 * frame.scale() * frame.scale();
+        parts.stream().filter(o -> o.area() > least).forEach(o -> path.path(o.path()));
+        return frame.paper(path.build());
+    }
+
+    private record LineOf(LayerKind layer, Pen pen, Ink ink) {}
+
+    private List<Layer> lines(List<SeenLine> lines) {
+        var paths = new LinkedHashMap<LineOf, Figure.Builder>();
+        for (var line : lines) {
+            var body = scene.bodies().get(line.body());
+            paths.computeIfAbsent(lineOf(body.kind(), line.sort()), _ -> Figure.builder())
+                    .line(frame.paper(line.line().a()), frame.paper(line.line().b()));
+        }
+        var marks = new LinkedHashMap<LayerKind, List<Mark>>();
+        paths.forEach((of, path) -> marks.computeIfAbsent(of.layer, _ -> new ArrayList<>())
+                .add(new Mark.Stroke(path.build(), of.pen, of.ink)));
+        var out = new ArrayList<Layer>();
+        marks.forEach((layer, all) -> out.add(Layer.of(
+                layer, DrawnByHand.of(all, view.look().drafting().unsteadyMm(), DrawnByHand.Lines.ONCE, frame))));
+        return out;
+    }
+
+    private LineOf lineOf(Kind kind, SeenLines.Sort sort) {
+        var layer = switch (kind) {
+            case FURNITURE -> LayerKind.TOPS;
+            case OPENINGS -> LayerKind.OPENINGS;
+            case WALLS -> LayerKind.POCHE;
+            case GROUND,
+                    FINISHES,
+                    FIXED_PARTS,
+                    OVERHEAD,
+                    CROWNS,
+                    FITTINGS,
+                    ACTIVITIES,
+                    DIMENSIONS,
+                    ROOM_NAMES,
+                    NOTES,
+                    TAGS -> LayerKind.STRUCTURES;
+        };
+        var isPiece = kind == Kind.FURNITURE;
+        var pen = switch (sort) {
+            case CUT -> pens.cutPost();
+            case OUTLINE -> isPiece ? pens.furniture() : pens.leaf();
+            case CREASE -> isPiece ? pens.furnitureInner() : pens.swing();
+            case CHANGE -> pens.trim();
+            case DRAWN -> pens.furnitureInner();
+        };
+        var ink = switch (sort) {
+            case CUT, OUTLINE -> isPiece ? pens.furnitureInk() : pens.ink();
+            case CREASE -> pens.furnitureInk();
+            case CHANGE, DRAWN -> pens.innerInk();
+        };
+        return new LineOf(layer, Pen.round(pen.widthMm()), tones.faint(kind, ink));
+    }
+
+    /** What a raised view takes up, in picture mm; empty if there is nothing to see. */
+    public static Optional<Box> extentMm(LaidView view, Raised subject) {
+        return Looking.of(view, subject).map(Looking::extent);
+    }
+}

@@ -1,0 +1,63 @@
+package honeylamp.illustrate.raised;
+
+import honeylamp.geometry.space.SpacePoint;
+import honeylamp.plan.Light;
+import honeylamp.plan.Oklch;
+import honeylamp.plan.Raised.Eye;
+
+/** How light a facet is by the way it looks: one light, and the sky from above. */
+final class Toning {
+    private static final double ALL = 0.79;
+    private static final double FROM_ABOVE = 0.08;
+    private static final double FROM_RIGHT = 0.04;
+    private static final double FROM_LIGHT = 0.17;
+
+    /** The usual light of a plan, from the upper left of its sheet, comes from before and from the left here. */
+    private static final double USUAL_FROM_DEG = 320;
+
+    private static final double BEFORE_DEG = 180 + 18;
+
+    private final SpacePoint light;
+    private final SpacePoint right;
+
+    private Toning(SpacePoint light, SpacePoint right) {
+        this.light = light;
+        this.right = right;
+    }
+
+    /**
+     * Under a light. The sun of a day and hour stands where it stands; any other light comes along with who looks, so that
+     * the walls one sees are lit.
+     */
+    static Toning of(Light light, Eye eye) {
+        var turn = Math.toRadians(eye.turnDeg());
+        var right = new SpacePoint(Math.cos(turn), -Math.sin(turn), 0);
+        return new Toning(towardsLight(light, eye), right);
+    }
+
+    /** Towards the light, at length one. */
+    static SpacePoint towardsLight(Light light, Eye eye) {
+        var from = light.sun().isPresent()
+                ? light.fromDeg()
+                : light.fromDeg() - USUAL_FROM_DEG + BEFORE_DEG + eye.turnDeg();
+        var altitude = Math.toRadians(light.altitudeDeg());
+        var clockwise = Math.toRadians(from);
+        return new SpacePoint(
+                Math.sin(clockwise) * Math.cos(altitude), Math.cos(clockwise) * Math.cos(altitude), Math.sin(altitude));
+    }
+
+    /** The share of a facet's own lightness that is seen. */
+    double share(SpacePoint normal) {
+        return Math.min(
+                1,
+                ALL
+                        + FROM_ABOVE * normal.z()
+                        + FROM_RIGHT * normal.dot(right)
+                        + FROM_LIGHT * Math.max(0, normal.dot(light)));
+    }
+
+    /** A colour as it is seen on a facet. */
+    Oklch seen(Oklch own, SpacePoint normal) {
+        return own.lighter(own.lightness() * (share(normal) - 1));
+    }
+}

@@ -1,0 +1,152 @@
+package honeylamp.raised;
+
+import honeylamp.body.Body;
+import honeylamp.body.StoreyBodies;
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.space.SpacePoint;
+import honeylamp.plan.Raised;
+import honeylamp.plan.Raised.Eye;
+import honeylamp.plan.Raised.Rays;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * How a raised view looks at its storey.
+ *
+ * @param reach corners that are framed: of slabs and of walls, not of what stands before them
+ */
+public record Looking(Projection projection, List<SpacePoint> reach) {
+    /** Heights on a true plan are drawn shorter, or rooms look tall. */
+    private static final double HEIGHTS_ON_PLAN = 0.75;
+
+    /** An eye is so many times as far from the middle as what it looks at is large. */
+    private static final double AWAY = 1.5;
+
+    private static final double LEAST_AWAY_MM = 6000;
+
+    /** From the corner of a cube all three directions are seen alike; so steeply one then looks down, in degrees. */
+    public static final double ISOMETRIC_DOWN_DEG = Math.toDegrees(Math.atan(1 / Math.sqrt(2)));
+
+    private static final double SAME_DEG = 0.01;
+
+    /** Freezes the list. */
+    public Looking {
+        reach = List.copyOf(reach);
+    }
+
+    /** Where one looks, in the plan, of length one. */
+    public static Point towards(Eye eye) {
+        return Point.direction(90 - eye.turnDeg());
+    }
+
+    /** How a view looks; empty if its room is gone or nothing is built. */
+    public static Optional<Looking> of(LaidView view, Raised subject) {
+        var reach = reach(view.storey(), subject);
+        return reach.isEmpty() ? Optional.empty() : Optional.of(new Looking(projection(subject.eye(), reach), reach));
+    }
+
+    private static List<SpacePoint> reach(LaidStorey storey, Raised subject) {
+        return switch (subject) {
+            case Raised.Cutaway cutaway ->
+                room(storey, cutaway)
+                        .map(room -> StoreyBodies.reach(storey, room, towards(cutaway.eye())))
+                        .orElse(List.of());
+            case Raised.WholeStorey whole ->
+                StoreyBodies.reach(storey, whole.cut().mm());
+            case Raised.Building building -> {
+                var out = new ArrayList<SpacePoint>();
+                lifted(storey, building)
+                        .forEach(l -> StoreyBodies.reach(l.storey, l.highMm)
+                                .forEach(p -> out.add(p.plus(SpacePoint.UP.times(l.byMm)))));
+                yield out;
+            }
+        };
+    }
+
+    private record Lifted(LaidStorey storey, double highMm, double byMm, StoreyBodies.Below below) {}
+
+    private static List<Lifted> lifted(LaidStorey storey, Raised.Building building) {
+        var all = storey.plan().all();
+        var out = new ArrayList<Lifted>();
+        for (var i = 0; i < all.size(); i++) {
+            out.add(new Lifted(
+                    all.get(i),
+                    all.get(i).storey().height().mm(),
+                    i * building.apart().mm(),
+                    i == 0 ? StoreyBodies.Below.DARK : StoreyBodies.Below.STOREY));
+        }
+        return out;
+    }
+
+    private static Optional<Room> room(LaidStorey storey, Raised.Cutaway cutaway) {
+        return storey.geometry().room(cutaway.room());
+    }
+
+    /** What stands there. */
+    static List<Body> bodies(LaidView view, Raised subject) {
+        var storey = view.storey();
+        return switch (subject) {
+            case Raised.Cutaway cutaway ->
+                room(storey, cutaway)
+                        .map(room -> StoreyBodies.cutaway(storey, room, towards(cutaway.eye())))
+                        .orElse(List.of());
+            case Raised.WholeStorey whole ->
+                StoreyBodies.whole(storey, whole.cut().mm(), StoreyBodies.Below.DARK);
+            case Raised.Building building ->
+                lifted(storey, building).stream()
+                        .flatMap(l -> StoreyBodies.whole(l.storey, l.highMm, l.below).stream()
+                                .map(b -> b.raised(l.byMm)))
+                        .toList();
+        };
+    }
+
+    /** What a view shows of that, ready to be looked at. */
+    public static Scene scene(LaidView view, Raised subject, Looking looking) {
+        var showing = view.view().seen();
+        return new Scene(
+                bodies(view, subject).stream()
+                        .filter(b -> showing.shows(b.kind()))
+                        .toList(),
+                looking.projection());
+    }
+
+    private static Projection projection(Eye eye, List<SpacePoint> reach) {
+        return switch (eye.rays()) {
+            case PARALLEL -> parallel(eye);
+            case ON_PLAN -> Projection.Parallel.onPlan(eye.turnDeg(), HEIGHTS_ON_PLAN);
+            case PERSPECTIVE -> perspective(eye, reach);
+        };
+    }
+
+    /** As steeply as the corner of a cube is seen, heights and what lies at 45 degrees to the eye are drawn at true length. */
+    static Projection.Parallel parallel(Eye eye) {
+        var seen = Projection.Parallel.turned(eye.turnDeg(), eye.downDeg());
+        var isIsometric = Math.abs(eye.downDeg() - ISOMETRIC_DOWN_DEG) < SAME_DEG;
+        return isIsometric ? seen.times(Math.sqrt(1.5)) : seen;
+    }
+
+    private static Projection perspective(Eye eye, List<SpacePoint> reach) {
+        var plan = Box.around(reach.stream().map(SpacePoint::plan).toList());
+        var low = reach.stream().mapToDouble(SpacePoint::z).min().orElse(0);
+        var away = Math.max(LEAST_AWAY_MM, AWAY * Math.hypot(plan.width(), plan.height()));
+        var at = plan.centre().minus(towards(eye).times(away));
+        // looked at from so high that the middle of the floor is seen as steeply as is asked
+        var high = low + away * Math.tan(Math.toRadians(eye.downDeg()));
+        return Projection.Perspective.looking(SpacePoint.of(at, high), towards(eye), away, 0);
+    }
+
+    /** The box around what is framed, in picture mm. */
+    public Box extent() {
+        return Box.around(reach.stream().map(projection::of).toList());
+    }
+
+    /** Whether lengths can be measured in the picture, at a scale. */
+    public static boolean isToScale(Raised subject) {
+        return subject.eye().rays() != Rays.PERSPECTIVE;
+    }
+}

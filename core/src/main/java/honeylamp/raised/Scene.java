@@ -1,0 +1,151 @@
+package honeylamp.raised;
+
+import honeylamp.body.Body;
+import honeylamp.body.Facet;
+import honeylamp.body.Skin;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.BoxIndex;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Projective;
+import honeylamp.geometry.Regions;
+import honeylamp.geometry.Ring;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** Bodies as they are seen in a projection: their facets that look to the eye. */
+public final class Scene {
+    private static final double LEAST_MM2 = 0.01;
+
+    private final List<Body> bodies;
+    private final Projection projection;
+    private final List<SeenFacet> facets;
+    private volatile @Nullable BoxIndex index;
+
+    /** Makes bodies ready to be looked at. */
+    public Scene(List<Body> bodies, Projection projection) {
+        this.bodies = List.copyOf(bodies);
+        this.projection = projection;
+        var seen = new ArrayList<SeenFacet>();
+        for (var i = 0; i < this.bodies.size(); i++) {
+            for (var facet : this.bodies.get(i).facets()) {
+                var body = i;
+                seen(facet, projection)
+                        .filter(o -> o.area() > LEAST_MM2)
+                        .ifPresent(o ->
+                                seen.add(new SeenFacet(facet, body, o, o.bounds(), projection.slope(facet.flat()))));
+            }
+        }
+        this.facets = List.copyOf(seen);
+    }
+
+    /** What is looked at. */
+    public List<Body> bodies() {
+        return bodies;
+    }
+
+    /** How it is looked at. */
+    public Projection projection() {
+        return projection;
+    }
+
+    /** The box around all that may be seen, in picture mm; empty if there is nothing. */
+    public Optional<Box> bounds() {
+        return facets.stream().map(SeenFacet::box).reduce(Box::union);
+    }
+
+    /** How many facets look to the eye. */
+    public int count() {
+        return facets.size();
+    }
+
+    /** A facet that looks to the eye. */
+    public Facet facet(int number) {
+        return facets.get(number).facet();
+    }
+
+    /** The body of such a facet. */
+    public Body body(int facet) {
+        return bodies.get(facets.get(facet).body());
+    }
+
+    /**
+     * Which facet is nearest in each pixel over a box, row by row from its foot up; -1 where there is none.
+     *
+     * @param longerPx so many pixels has its longer side
+     */
+    public Nearest nearest(Box box, int longerPx) {
+        var buffer = new FacetBuffer(box, longerPx, projection);
+        buffer.draw(facets);
+        return buffer.nearest();
+    }
+
+    /** The nearest facets over a box, by their numbers. */
+    public record Nearest(int width, int height, double pixelMm, int[] facets) {}
+
+    List<SeenFacet> facets() {
+        return facets;
+    }
+
+    /** The numbers of facets whose boxes meet a box, rising. */
+    List<Integer> near(Box box) {
+        var known = index;
+        if (known == null) {
+            known = new BoxIndex(facets.size(), i -> facets.get(i).box()); // two at once make the same
+            index = known;
+        }
+        return known.meeting(box);
+    }
+
+    /** Whether a facet hides what lies behind it. */
+    static boolean hides(SeenFacet facet) {
+        return facet.facet().skin().sort() != Skin.Sort.CLEAR;
+    }
+
+    /** The outline of a facet in the picture; empty if it looks away or lies behind the eye. */
+    static Optional<Outline> seen(Facet facet, Projection projection) {
+        if (!projection.sees(facet.flat())) {
+            return Optional.empty();
+        }
+        var before =
+                projection instanceof Projection.Perspective p ? beforeEye(facet, p) : Optional.of(facet.outline());
+        var to = projection.of(facet.flat());
+        return before.map(o -> new Outline(
+                through(o.shell(), to),
+                o.holes().stream().map(r -> through(r, to)).toList()));
+    }
+
+    private static Ring through(Ring ring, Projective to) {
+        return new Ring(ring.corners().stream().map(to::apply).toList());
+    }
+
+    /** What of a facet lies far enough before the eye, in its own frame. */
+    private static Optional<Outline> beforeEye(Facet facet, Projection.Perspective seen) {
+        var flat = facet.flat();
+        var least = Double.POSITIVE_INFINITY;
+        var most = Double.NEGATIVE_INFINITY;
+        for (var p : facet.outline().shell().corners()) {
+            var before = seen.before(flat.at(p));
+            least = Math.min(least, before);
+            most = Math.max(most, before);
+        }
+        if (least >= Projection.Perspective.NEAREST_MM) {
+            return Optional.of(facet.outline());
+        }
+        if (most <= Projection.Perspective.NEAREST_MM) {
+            return Optional.empty();
+        }
+        var half = HalfPlane.of(
+                facet.outline().bounds().grown(1), p -> seen.before(flat.at(p)) - Projection.Perspective.NEAREST_MM);
+        return half.flatMap(h -> Regions.intersection(List.of(facet.outline()), List.of(Outline.of(h))).stream()
+                .max(Comparator.comparingDouble(Outline::area)));
+    }
+
+    /** The point of a facet's plane that is seen at a place, in the frame of the plane. */
+    static Point lifted(Facet facet, Projection projection, Point at) {
+        return projection.of(facet.flat()).inverse().apply(at);
+    }
+}

@@ -1,0 +1,59 @@
+package honeylamp.raised;
+
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Point;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Raised;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+
+/** What can be pointed at in a raised view: what is seen there of walls, openings, floors, fixed parts and pieces. */
+public final class SeenThings {
+    private static final int LONGER_PX = 1200;
+
+    private final Optional<Scene> scene;
+    private final Optional<FacetBuffer> buffer;
+
+    private SeenThings(Optional<Scene> scene) {
+        this.scene = scene;
+        this.buffer = scene.flatMap(s -> s.bounds().map(box -> {
+            var made = new FacetBuffer(box, LONGER_PX, s.projection());
+            made.draw(s.facets());
+            return made;
+        }));
+    }
+
+    /** What is seen in a view; nothing in one that is not raised. */
+    public static SeenThings of(LaidView view) {
+        return new SeenThings(
+                view.view().subject() instanceof Raised raised
+                        ? Looking.of(view, raised).map(looking -> Looking.scene(view, raised, looking))
+                        : Optional.empty());
+    }
+
+    /** What is seen at a place of the picture, in picture mm; nothing beside all and where it is not to be picked. */
+    public Optional<ElementId> at(Point picture, LaidView view) {
+        return scene.flatMap(s -> buffer.map(b -> b.at(picture.x(), picture.y()))
+                .filter(n -> n != FacetBuffer.NONE)
+                .filter(n -> view.view().seen().frees(s.body(n).kind()))
+                .flatMap(n -> s.facet(n).of().or(s.body(n)::of)));
+    }
+
+    /** The boxes around what is seen of things, in picture mm. */
+    public List<Box> of(Collection<ElementId> things) {
+        return scene.stream()
+                .flatMap(s -> things.stream()
+                        .flatMap(id -> s.facets().stream()
+                                .filter(f -> f.facet()
+                                        .of()
+                                        .or(s.bodies().get(f.body())::of)
+                                        .filter(id::equals)
+                                        .isPresent())
+                                .map(SeenFacet::box)
+                                .reduce(Box::union)
+                                .stream()))
+                .toList();
+    }
+}

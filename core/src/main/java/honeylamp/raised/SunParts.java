@@ -1,0 +1,90 @@
+package honeylamp.raised;
+
+import honeylamp.body.Facet;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Projective;
+import honeylamp.geometry.Regions;
+import honeylamp.geometry.Ring;
+import honeylamp.geometry.space.SpacePoint;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** What lies in shadow: what the eye sees and the light does not, worked out by looking from the light. */
+public final class SunParts {
+    private static final double LEAST_MM2 = 400;
+
+    private SunParts() {}
+
+    /**
+     * The dark parts of the facets of a scene, in picture mm, by the number of the facet. Facets that look away from the light
+     * are in their own shade, which their tone shows.
+     *
+     * @param parts what is seen of them
+     * @param light towards it, at length one
+     */
+    public static Map<Integer, List<Outline>> of(Scene scene, List<SeenParts.Part> parts, SpacePoint light) {
+        var fromLight = new Scene(scene.bodies(), looking(light));
+        var lit = new HashMap<Object, List<Outline>>();
+        for (var part : SeenParts.of(fromLight)) {
+            lit.put(new Same(fromLight.facet(part.facet())), part.parts());
+        }
+        var out = new LinkedHashMap<Integer, List<Outline>>();
+        parts.parallelStream()
+                .filter(p -> fromLight.projection().sees(scene.facet(p.facet()).flat()))
+                .map(p -> new SeenParts.Part(p.facet(), dark(scene, fromLight, p, lit)))
+                .filter(p -> !p.parts().isEmpty())
+                .toList()
+                .forEach(p -> out.put(p.facet(), p.parts()));
+        return out;
+    }
+
+    /** Facets are told apart by which they are, not by what they are like. */
+    private record Same(Facet facet) {
+        @Override
+        public boolean equals(Object o) {
+            return o instanceof Same other && other.facet == facet;
+        }
+
+        @Override
+        public int hashCode() {
+            return System.identityHashCode(facet);
+        }
+    }
+
+    private static List<Outline> dark(
+            Scene scene, Scene fromLight, SeenParts.Part part, Map<Object, List<Outline>> lit) {
+        var facet = scene.facet(part.facet());
+        var toPicture = fromLight
+                .projection()
+                .of(facet.flat())
+                .inverse()
+                .then(scene.projection().of(facet.flat()));
+        var bright = new ArrayList<Outline>();
+        for (var outline : lit.getOrDefault(new Same(facet), List.of())) {
+            bright.add(through(outline, toPicture));
+        }
+        return Regions.difference(part.parts(), bright).stream()
+                .filter(o -> o.area() > LEAST_MM2)
+                .toList();
+    }
+
+    private static Outline through(Outline outline, Projective to) {
+        return new Outline(
+                new Ring(outline.shell().corners().stream().map(to::apply).toList()),
+                outline.holes().stream()
+                        .map(hole ->
+                                new Ring(hole.corners().stream().map(to::apply).toList()))
+                        .toList());
+    }
+
+    /** From the light, its picture upright. */
+    private static Projection looking(SpacePoint light) {
+        var right = Math.abs(light.z()) > 0.9999
+                ? new SpacePoint(1, 0, 0)
+                : SpacePoint.UP.cross(light).unit();
+        return new Projection.Parallel(right, light.cross(right));
+    }
+}

@@ -1,0 +1,142 @@
+package honeylamp.desktop.panel.part;
+
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.ViewEdits;
+import honeylamp.plan.Raised;
+import honeylamp.plan.Raised.Eye;
+import honeylamp.units.Figures;
+import honeylamp.units.Length;
+import honeylamp.units.LengthReader;
+import honeylamp.units.UnitSystem;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
+
+/** From where a raised view is looked at. */
+public final class RaisedFields {
+    private final WorkspaceModel model;
+
+    public RaisedFields(WorkspaceModel model) {
+        this.model = model;
+    }
+
+    /** The fields of what is seen now. */
+    public Node section(Raised raised, UnitSystem units) {
+        var out = new ArrayList<Node>();
+        out.add(corners(raised.eye()));
+        out.add(rays(raised.eye()));
+        out.add(degrees(
+                "Turned",
+                "raised-turn",
+                raised.eye().turnDeg(),
+                0,
+                360,
+                deg -> new Eye(raised.eye().rays(), deg % 360, raised.eye().downDeg())));
+        if (raised.eye().rays() != Raised.Rays.ON_PLAN) {
+            out.add(degrees(
+                    "Looking down",
+                    "raised-down",
+                    raised.eye().downDeg(),
+                    Eye.LEAST_DOWN_DEG,
+                    Eye.MOST_DOWN_DEG,
+                    deg -> new Eye(raised.eye().rays(), raised.eye().turnDeg(), deg)));
+        }
+        switch (raised) {
+            case Raised.WholeStorey whole ->
+                out.add(new LengthField(
+                        "Cut above the floor",
+                        "raised-cut",
+                        whole.cut(),
+                        units,
+                        v -> model.edit(
+                                ViewEdits.cutAt(
+                                        model.now().plan(), model.now().view().id(), v),
+                                "Cut raised storey"),
+                        model::complain));
+            case Raised.Building building ->
+                out.add(new LengthField(
+                        "Storeys apart",
+                        "raised-apart",
+                        building.apart(),
+                        units,
+                        LengthReader::notNegative,
+                        this::apart,
+                        model::complain));
+            case Raised.Cutaway _ -> {}
+        }
+        return Widgets.section("Seen from", out.toArray(Node[]::new));
+    }
+
+    private void apart(Length by) {
+        model.edit(ViewEdits.apart(model.now().plan(), model.now().view().id(), by), "Draw storeys apart");
+    }
+
+    private Node corners(Eye eye) {
+        var out = new FlowPane(4, 4);
+        for (var corner : model.raised().corners()) {
+            out.getChildren()
+                    .add(Widgets.toggle(
+                            corner.from(),
+                            "raised-from-" + corner.from(),
+                            "Looks from the corner in the " + corner.from(),
+                            Math.abs(corner.eye().turnDeg() - eye.turnDeg()) < 0.5,
+                            () -> model.raised()
+                                    .look(new Eye(eye.rays(), corner.eye().turnDeg(), eye.downDeg()))));
+        }
+        return out;
+    }
+
+    private Node rays(Eye eye) {
+        var out = new FlowPane(4, 4);
+        for (var rays : Raised.Rays.values()) {
+            out.getChildren()
+                    .add(Widgets.toggle(
+                            rays.label(),
+                            "raised-rays-"
+                                    + rays.name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                            hint(rays),
+                            rays == eye.rays(),
+                            () -> model.raised().look(eye.with(rays))));
+        }
+        out.getChildren()
+                .add(Widgets.button(
+                        "Three directions alike",
+                        "raised-isometric",
+                        "Isometric: lengths along walls and heights are all true to scale",
+                        () -> model.raised().look(model.raised().isometric(eye))));
+        return out;
+    }
+
+    private static String hint(Raised.Rays rays) {
+        return switch (rays) {
+            case PARALLEL -> "What is alike is as large wherever it stands; to scale";
+            case ON_PLAN -> "Floors as the plan has them, to be measured; heights straight up, at three quarters";
+            case PERSPECTIVE -> "As an eye sees it, verticals upright; fills its place on the page";
+        };
+    }
+
+    private interface Turned {
+        Eye by(double deg);
+    }
+
+    private Node degrees(String name, String id, double value, double least, double most, Turned turned) {
+        return new NumberField(
+                name,
+                id,
+                Math.rint(value * 100) / 100,
+                new Figures(least, most, 2),
+                "°",
+                v -> model.raised().look(turned.by(v)),
+                model::complain);
+    }
+
+    /** The fields, if what is seen now is raised. */
+    public List<Node> ifRaised(UnitSystem units) {
+        return model.raised()
+                .seen()
+                .map(raised -> List.of(section(raised, units)))
+                .orElse(List.of());
+    }
+}

@@ -1,0 +1,191 @@
+package honeylamp.desktop.workspace;
+
+import honeylamp.derive.listing.RaisedNames;
+import honeylamp.derive.listing.SeenFromCorner;
+import honeylamp.derive.rooms.Room;
+import honeylamp.desktop.workspace.Workspace.Worked;
+import honeylamp.edit.ViewEdits;
+import honeylamp.plan.ElementId.RoomId;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Raised;
+import honeylamp.plan.Raised.Eye;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Storey;
+import honeylamp.plan.View;
+import honeylamp.raised.Looking;
+import honeylamp.units.Length;
+import java.util.List;
+import java.util.Optional;
+
+/** What can be done with raised views. */
+public final class RaisedActions {
+    /** Storeys of a raised building usually stand so far apart. */
+    private static final Length APART = Length.ofMm(2500);
+
+    private final WorkspaceModel model;
+
+    RaisedActions(WorkspaceModel model) {
+        this.model = model;
+    }
+
+    /** What is seen raised now; empty in a plan and before walls. */
+    public Optional<Raised> seen() {
+        return model.now().view().subject() instanceof Raised raised ? Optional.of(raised) : Optional.empty();
+    }
+
+    /** From which corners a room is looked into; none of a room that has no mark. */
+    public List<SeenFromCorner> corners(Room room) {
+        return room.mark().isEmpty() ? List.of() : SeenFromCorner.of(room);
+    }
+
+    /** From which corners what is seen raised now may be looked at. */
+    public List<SeenFromCorner> corners() {
+        return seen().map(raised -> switch (raised) {
+                    case Raised.Cutaway(var _, var id, var _) ->
+                        model.shown()
+                                .storey()
+                                .geometry()
+                                .room(id)
+                                .map(SeenFromCorner::of)
+                                .orElse(List.of());
+                    case Raised.WholeStorey _, Raised.Building _ -> ofStorey();
+                })
+                .orElse(List.of());
+    }
+
+    private List<SeenFromCorner> ofStorey() {
+        return SeenFromCorner.of(model.shown().storey().geometry().shells().stream()
+                .flatMap(o -> o.shell().edges().stream())
+                .toList());
+    }
+
+    /** Cuts a room away from a corner: looks at the view of it there is, or makes one on a new page. */
+    public void cutAway(Room room, Eye eye) {
+        room.mark()
+                .map(RoomMark::id)
+                .ifPresent(id -> show(new Raised.Cutaway(model.now().storey(), id, eye)));
+    }
+
+    /** Raises the storey worked on. */
+    public void raiseStorey() {
+        var storey = model.now().currentStorey();
+        if (isBuilt()) {
+            show(new Raised.WholeStorey(
+                    storey.id(), Storey.Levels.USUAL_CUT, ofStorey().getFirst().eye()));
+        }
+    }
+
+    /** Raises all storeys, one above the other. */
+    public void raiseBuilding() {
+        if (isBuilt()) {
+            show(new Raised.Building(
+                    lowest(model.now().plan()), APART, ofStorey().getFirst().eye()));
+        }
+    }
+
+    private static StoreyId lowest(Plan plan) {
+        return plan.storeys().getFirst().id();
+    }
+
+    private boolean isBuilt() {
+        var isBuilt = !model.shown().storey().geometry().shells().isEmpty();
+        if (!isBuilt) {
+            model.complain("Nothing is built on this storey yet. Draw its walls first, in Walls.");
+        }
+        return isBuilt;
+    }
+
+    /** Cuts away the room that is picked, else the one in the middle of what is seen; raises the storey if there is none. */
+    public void cutAwayHere() {
+        var geometry = model.shown().storey().geometry();
+        var picked = model.now().selection().stream()
+                .filter(RoomId.class::isInstance)
+                .flatMap(id -> geometry.room((RoomId) id).stream())
+                .findFirst();
+        var room = picked.or(() -> geometry.roomAt(model.now().viewport().centre()))
+                .filter(r -> r.mark().isPresent());
+        room.ifPresentOrElse(r -> cutAway(r, corners(r).getFirst().eye()), this::raiseStorey);
+    }
+
+    /** Goes back to the plan of the storey. */
+    public void backToPlan() {
+        var now = model.now();
+        model.act(new Intent.TurnTo(new Worked(ViewEdits.first(now.plan(), now.storey()), Optional.empty())));
+    }
+
+    private void show(Raised subject) {
+        var plan = model.now().plan();
+        var known = plan.presentation().views().stream()
+                .filter(v -> isOfSame(v, subject))
+                .map(View::id)
+                .findFirst();
+        if (known.isPresent()) {
+            var looked = ViewEdits.lookedFrom(plan, known.get(), subject.eye())
+                    .result()
+                    .orElse(plan);
+            turn(looked, known.get());
+            return;
+        }
+        var name = RaisedNames.of(model.shown().storey(), subject);
+        var added = ViewEdits.raised(plan, model.now().view().id(), subject, name);
+        turn(
+                added.plan(),
+                added.plan()
+                        .presentation()
+                        .page(added.id())
+                        .orElseThrow()
+                        .views()
+                        .getFirst());
+    }
+
+    private static boolean isOfSame(View view, Raised subject) {
+        return view.subject() instanceof Raised raised
+                && raised.seenFrom(subject.eye()).equals(subject);
+    }
+
+    private void turn(Plan plan, ViewId view) {
+        var page = plan.presentation().pageOf(view).map(p -> p.id());
+        model.act(new Intent.Edit(plan, "Raise"), new Intent.TurnTo(new Worked(view, page)));
+    }
+
+    /** Looks at it from elsewhere. */
+    public void look(Eye eye) {
+        model.edit(ViewEdits.lookedFrom(model.now().plan(), model.now().view().id(), eye), "Turn raised view");
+    }
+
+    /** All three directions alike, from the corner nearest to where one looks from now. */
+    public Eye isometric(Eye eye) {
+        var first = corners().getFirst().eye().turnDeg() - SeenFromCorner.USUAL_TURN_DEG;
+        var corner = Math.rint((eye.turnDeg() - 45 - first) / 90) * 90 + 45 + first;
+        return new Eye(Raised.Rays.PARALLEL, (corner % 360 + 360) % 360, Looking.ISOMETRIC_DOWN_DEG);
+    }
+
+    /** Turns it by so many degrees, counter-clockwise seen from above. */
+    public void turnBy(double deg) {
+        seen().ifPresent(raised -> look(raised.eye().turnedBy(deg)));
+    }
+
+    /** Looks down on it more steeply by so many degrees. */
+    public void tiltBy(double deg) {
+        seen().ifPresent(raised -> look(raised.eye().tiltedBy(deg)));
+    }
+
+    /** Looks from the next corner. */
+    public void nextCorner() {
+        seen().ifPresent(raised -> {
+            var all = corners();
+            var turn = raised.eye().turnDeg();
+            all.stream()
+                    .map(SeenFromCorner::eye)
+                    .filter(e -> e.turnDeg() > turn + 1)
+                    .min((a, b) -> Double.compare(a.turnDeg(), b.turnDeg()))
+                    .or(() -> all.stream()
+                            .map(SeenFromCorner::eye)
+                            .min((a, b) -> Double.compare(a.turnDeg(), b.turnDeg())))
+                    .ifPresent(e -> look(new Eye(
+                            raised.eye().rays(), e.turnDeg(), raised.eye().downDeg())));
+        });
+    }
+}
