@@ -26,6 +26,11 @@ public record Facet(Flat flat, Outline outline, Skin skin, int rank, Optional<El
         this(flat, outline, skin, rank, Optional.empty());
     }
 
+    /** The same as a facet of something. */
+    Facet of(ElementId thing) {
+        return new Facet(flat, outline, skin, rank, Optional.of(thing));
+    }
+
     /** The same so much higher. */
     Facet raised(SpacePoint by) {
         return new Facet(new Flat(flat.origin().plus(by), flat.along(), flat.up()), outline, skin, rank, of);

@@ -46,6 +46,10 @@ final class PieceBodies {
     private static final int BANDS = 6;
 
     private static final double SAME_MM = 25;
+    private static final double NEAR_MM = 160;
+
+    /** What is drawn from above on what is higher lies within it. */
+    private static final double HIGH_MM = 1400;
 
     /** What lies on the floor is so thick at most. */
     private static final double FLAT_MM = 12;
@@ -164,12 +168,15 @@ final class PieceBodies {
                 var top = topMm(symbol, box.centre());
                 var isFilled = part.paint() instanceof Paint.Of && isOne(part.path());
                 if (part.level() == Level.TOP && isFilled) {
-                    lying(part, box, top);
+                    if (!hasBody(symbol, part, box)) {
+                        lying(part, box, top);
+                    }
                 } else if (!isBody(symbol, box)) {
                     if (part.paint() instanceof Paint.Of(var role) && isFilled && part.edge() != Edge.OUTLINE) {
                         decal(part.path(), top, role, ++rank);
                     }
-                    if (part.edge() == Edge.INNER || part.edge() == Edge.GRAIN) {
+                    var isInside = top > HIGH_MM && part.paint() instanceof Paint.None; // seen from above alone
+                    if ((part.edge() == Edge.INNER || part.edge() == Edge.GRAIN) && !isInside) {
                         line(part.path(), top);
                     }
                 }
@@ -189,6 +196,17 @@ final class PieceBodies {
                                 : isSeat && narrow < STANDS * wide ? STANDING_HIGH * wide : LYING_MM;
                 upright(hull, top, top + high, role);
             }
+        }
+
+        /** Whether something that lies on top has a body of its own: as large, of the same colour, at the same place. */
+        private static boolean hasBody(Symbol symbol, SymbolShape part, Box box) {
+            return symbol.bodies().stream().anyMatch(b -> {
+                var other = b.footprint().bounds();
+                return part.paint().equals(new Paint.Of(b.role()))
+                        && other.centre().distance(box.centre()) < NEAR_MM
+                        && Math.abs(other.width() - box.width()) < NEAR_MM
+                        && Math.abs(other.height() - box.height()) < NEAR_MM;
+            });
         }
 
         /** Whether a shape is the outline of a body, which draws itself. */

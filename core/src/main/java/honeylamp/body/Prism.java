@@ -59,7 +59,7 @@ final class Prism {
     }
 
     /** The same outline in the plane turned over. */
-    private static Outline turnedOver(Outline outline) {
+    static Outline turnedOver(Outline outline) {
         return new Outline(
                 swapped(outline.shell()),
                 outline.holes().stream().map(Prism::swapped).toList());

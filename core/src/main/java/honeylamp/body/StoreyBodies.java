@@ -1,5 +1,8 @@
 package honeylamp.body;
 
+import honeylamp.catalogue.Grounds;
+import honeylamp.catalogue.piece.FurnishingKind;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.openings.OpeningCut;
@@ -13,15 +16,19 @@ import honeylamp.geometry.Segment;
 import honeylamp.geometry.space.Flat;
 import honeylamp.geometry.space.SpacePoint;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Ground;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Role;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.Stand;
 import honeylamp.plan.Surface;
+import honeylamp.takeoff.lived.LivedIn;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /** All that stands on a storey, or in one of its rooms, as bodies. */
 public final class StoreyBodies {
@@ -35,13 +42,22 @@ public final class StoreyBodies {
     private static final double PROBE_MM = 400;
 
     private static final double BESIDE_MM = 10;
+    private static final double HEDGE_MM = 1500;
+
+    /** What hangs so near to a wall that is cut away goes with it. */
+    private static final double ON_WALL_MM = 220;
+
+    /** What hangs higher than this above the floor hangs on its wall. */
+    private static final double HANGS_MM = 500;
 
     private final LaidStorey storey;
     private final StoreyGeometry geometry;
     private final double floorMm;
     private final Below below;
+    private final double livedIn;
 
-    private StoreyBodies(LaidStorey storey, Below below) {
+    private StoreyBodies(LaidStorey storey, Below below, double livedIn) {
+        this.livedIn = livedIn;
         this.storey = storey;
         this.below = below;
         this.geometry = storey.geometry();
@@ -62,10 +78,11 @@ public final class StoreyBodies {
      * @return its bodies; none of a storey where nothing is built
      */
     public static List<Body> whole(LaidStorey storey, double cutMm, Below below) {
-        var bodies = new StoreyBodies(storey, below);
+        var bodies = new StoreyBodies(storey, below, 0); // small things would be specks
         var walls = bodies.geometry.network().poche();
         var out = new ArrayList<Body>();
         var shells = bodies.geometry.shells();
+        bodies.site(out, shells);
         bodies.slab(out, shells, bodies.geometry.rooms());
         bodies.standing(out, walls, cutMm, _ -> true);
         bodies.fixed(out, cutMm, _ -> true);
@@ -74,12 +91,69 @@ public final class StoreyBodies {
     }
 
     /**
+     * A storey as high as it is, with its ceilings, for who stands in it.
+     *
+     * @param livedIn how much of daily life lies about, from 0 to 1
+     */
+    public static List<Body> inside(LaidStorey storey, double livedIn) {
+        var bodies = new StoreyBodies(storey, Below.DARK, livedIn);
+        var high = storey.storey().height().mm();
+        var out = new ArrayList<Body>();
+        bodies.site(out, bodies.geometry.shells());
+        bodies.slab(out, bodies.geometry.shells(), bodies.geometry.rooms());
+        bodies.standing(out, bodies.geometry.network().poche(), high, _ -> true);
+        bodies.ceilings(out);
+        bodies.fixed(out, high, _ -> true);
+        bodies.pieces(out, _ -> true);
+        return List.copyOf(out);
+    }
+
+    /** The ceilings of all rooms, seen from below: level, raised and sloping parts. */
+    private void ceilings(List<Body> out) {
+        for (var room : geometry.rooms()) {
+            var facets = new ArrayList<Facet>();
+            for (var mark : room.mark().stream().toList()) {
+                for (var found : Surfaces.ofRoom(storey, room, mark)) {
+                    if (found.surface() instanceof Surface.Ceiling) {
+                        ceiling(facets, found);
+                    }
+                }
+            }
+            if (room.lie() == Room.Lie.INSIDE && !facets.isEmpty()) {
+                out.add(new Body(Kind.OVERHEAD, room.mark().map(RoomMark::id), facets));
+            }
+        }
+    }
+
+    private static void ceiling(List<Facet> out, Surfaces.Found found) {
+        var frame = found.frame();
+        var flat = frame.up() == Surfaces.Up.LEVEL
+                ? new Flat(
+                        SpacePoint.of(frame.origin(), frame.levelMm()),
+                        SpacePoint.of(frame.along(), 0),
+                        SpacePoint.of(frame.along().left(), 0))
+                : Flat.plumb(frame.origin(), frame.levelMm(), frame.along());
+        var skin = Skin.of(Role.WALL_SIDE)
+                .covered(found.finish(), found.surface().host().seed());
+        for (var part : found.outline()) {
+            var outline = Prism.oriented(part);
+            if (frame.up() == Surfaces.Up.LEVEL) {
+                out.add(new Facet(flat.turnedOver(), Prism.turnedOver(outline), skin));
+            } else {
+                out.add(new Facet(flat, outline, skin));
+                out.add(new Facet(flat.turnedOver(), Prism.turnedOver(outline), skin));
+            }
+        }
+    }
+
+    /**
      * A room with the walls that stand behind it, the others cut away down to the floor.
      *
      * @param towards where one looks, in the plan, of length one
+     * @param livedIn how much of daily life lies about, from 0 to 1
      */
-    public static List<Body> cutaway(LaidStorey storey, Room room, Point towards) {
-        var bodies = new StoreyBodies(storey, Below.DARK);
+    public static List<Body> cutaway(LaidStorey storey, Room room, Point towards, double livedIn) {
+        var bodies = new StoreyBodies(storey, Below.DARK, livedIn);
         var around = new WallsAround(bodies.geometry, room);
         var standing = around.standing(edge -> bodies.isBehind(room, edge, towards));
         var all = around.standing(_ -> true);
@@ -92,8 +166,20 @@ public final class StoreyBodies {
         bodies.standing(out, standing, high, _ -> true);
         var inRoom = within(room);
         bodies.fixed(out, high, inRoom);
-        bodies.pieces(out, inRoom);
+        var gone = around.edges(edge -> !bodies.isBehind(room, edge, towards));
+        bodies.pieces(out, piece -> inRoom.test(piece.at().point()) && !hangsOn(piece, gone));
         return List.copyOf(out);
+    }
+
+    /** Whether a piece hangs on one of some walls, such as a curtain or a cupboard: without the wall it would float. */
+    private static boolean hangsOn(Furnishing piece, List<Segment> walls) {
+        var kind = Furnishings.of(piece);
+        var hangs = kind.filter(k -> k.stand() == Stand.AT_WALL && piece.bottom().mm() > HANGS_MM
+                        || k.way() == FurnishingKind.Way.GIVES_WAY && piece.height().mm() > HANGS_MM)
+                .isPresent();
+        return hangs
+                && walls.stream()
+                        .anyMatch(w -> w.distance(piece.at().point()) < ON_WALL_MM + piece.depth().mm() / 2);
     }
 
     /** The corners of a storey that is cut so high above its floor: of its slab, and of the tops of its walls. */
@@ -104,6 +190,9 @@ public final class StoreyBodies {
                 .max()
                 .orElse(0);
         var out = new ArrayList<SpacePoint>();
+        for (var ground : storey.storey().grounds()) {
+            ground.ring().corners().forEach(p -> out.add(SpacePoint.of(p, floor - SLAB_MM)));
+        }
         for (var shell : storey.geometry().shells()) {
             for (var p : shell.shell().corners()) {
                 out.add(SpacePoint.of(p, floor - SLAB_MM));
@@ -115,7 +204,7 @@ public final class StoreyBodies {
 
     /** The corners of a cutaway of a room: of its slab, and of the tops of the walls that stand. */
     public static List<SpacePoint> reach(LaidStorey storey, Room room, Point towards) {
-        var bodies = new StoreyBodies(storey, Below.DARK);
+        var bodies = new StoreyBodies(storey, Below.DARK, 0);
         var around = new WallsAround(bodies.geometry, room);
         var out = new ArrayList<SpacePoint>();
         var slab = new ArrayList<>(around.standing(_ -> true));
@@ -154,6 +243,33 @@ public final class StoreyBodies {
             }
         }
         return true;
+    }
+
+    /** The ground around a building, a little below its floor. */
+    private void site(List<Body> out, List<Outline> shells) {
+        var facets = new ArrayList<Facet>();
+        var rank = 0;
+        for (var ground : storey.storey().grounds()) {
+            var skin = Skin.of(
+                            Role.BARE_FLOOR,
+                            Optional.of(Grounds.material(ground.use()).tone()))
+                    .covered(
+                            Surfaces.finish(storey.storey(), new Surface.Site(ground.id())),
+                            ground.id().seed());
+            rank++;
+            for (var part : Regions.difference(List.of(Outline.of(ground.ring())), shells)) {
+                var low = floorMm - SLAB_MM;
+                if (ground.use() == Ground.Use.HEDGE) {
+                    Prism.upright(part, low, low + HEDGE_MM, skin)
+                            .forEach(f -> facets.add(f.of(ground.id())));
+                } else {
+                    facets.add(new Facet(Flat.level(low), Prism.oriented(part), skin, rank).of(ground.id()));
+                }
+            }
+        }
+        if (!facets.isEmpty()) {
+            out.add(new Body(Kind.GROUND, Optional.empty(), facets));
+        }
     }
 
     /** The slab with the floors on it. */
@@ -264,13 +380,14 @@ public final class StoreyBodies {
                 cut.middle().middle().plus(cut.unit().left().times(side == Opening.Swing.LEFT ? away : -away)));
     }
 
-    private void pieces(List<Body> out, Predicate<Point> where) {
+    private void pieces(List<Body> out, Predicate<Furnishing> which) {
         var made = new PieceBodies(storey.storey());
-        for (Furnishing piece : storey.storey().furnishings()) {
-            if (where.test(piece.at().point())) {
-                made.of(piece).ifPresent(out::add);
-            }
-        }
+        var small = livedIn == 0
+                ? Stream.<Furnishing>empty()
+                : LivedIn.at(LivedIn.all(geometry), livedIn).stream().map(LivedIn.Small::piece);
+        Stream.concat(storey.storey().furnishings().stream(), small)
+                .filter(which)
+                .forEach(piece -> made.of(piece).ifPresent(out::add));
     }
 
     private void fixed(List<Body> out, double cutMm, Predicate<Point> where) {

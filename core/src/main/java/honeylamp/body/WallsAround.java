@@ -59,6 +59,15 @@ final class WallsAround {
         return Regions.intersection(Regions.union(strips), geometry.network().poche());
     }
 
+    /** The edges that pass. */
+    List<Segment> edges(Predicate<Segment> passes) {
+        return rings.stream()
+                .flatMap(List::stream)
+                .map(Edge::line)
+                .filter(passes)
+                .toList();
+    }
+
     /** How far a strip goes on past a corner: around it with the next wall, else not at all. */
     private static double beyond(List<Edge> ring, int of, int next, boolean passes) {
         var way = ring.get(of).line.unit().dot(ring.get(next).line.unit());

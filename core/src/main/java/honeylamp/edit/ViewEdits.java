@@ -333,6 +333,25 @@ public final class ViewEdits {
         return view.withFit(isFramed ? View.Fit.FILLING : View.Fit.STANDARD);
     }
 
+    /** The plan with a view of something else that is raised. */
+    static Plan seen(Plan plan, ViewId view, Raised subject) {
+        return changed(plan, view, Reach.THIS, v -> v.withSubject(subject));
+    }
+
+    /** How wide one looks who stands inside; refused of a view in which nobody stands. */
+    public static Outcome<Plan> across(Plan plan, ViewId view, double deg) {
+        return of(plan, view).subject() instanceof Raised.Inside(var storey, var at, var high, var towards, var _)
+                ? Outcome.done(seen(plan, view, new Raised.Inside(storey, at, high, towards, deg)))
+                : Outcome.refused("nobody stands in this view");
+    }
+
+    /** How high the eyes are of who stands inside; refused of a view in which nobody stands. */
+    public static Outcome<Plan> eyesAt(Plan plan, ViewId view, Length high) {
+        return of(plan, view).subject() instanceof Raised.Inside(var storey, var at, var _, var towards, var across)
+                ? Outcome.done(seen(plan, view, new Raised.Inside(storey, at, high, towards, across)))
+                : Outcome.refused("nobody stands in this view");
+    }
+
     /** Looks at a raised view from elsewhere; refused of one that is not raised. */
     public static Outcome<Plan> lookedFrom(Plan plan, ViewId view, Raised.Eye eye) {
         return of(plan, view).subject() instanceof Raised raised

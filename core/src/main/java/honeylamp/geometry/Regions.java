@@ -13,6 +13,7 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.geom.util.GeometryFixer;
@@ -233,7 +234,26 @@ public final class Regions {
     }
 
     private static Geometry valid(Geometry surface) {
-        return surface.isValid() ? surface : GeometryFixer.fix(surface);
+        return surface.isValid() ? surface : surfaces(GeometryFixer.fix(surface));
+    }
+
+    /** What of a mixture has a surface: lines and points that are left where surfaces only touch are nothing. */
+    private static Geometry surfaces(Geometry mixed) {
+        if (mixed instanceof Polygon || mixed instanceof MultiPolygon) {
+            return mixed;
+        }
+        var polygons = new ArrayList<Polygon>();
+        for (var i = 0; i < mixed.getNumGeometries(); i++) {
+            var each = mixed.getGeometryN(i);
+            if (each instanceof Polygon polygon) {
+                polygons.add(polygon);
+            } else if (each instanceof MultiPolygon several) {
+                for (var k = 0; k < several.getNumGeometries(); k++) {
+                    polygons.add((Polygon) several.getGeometryN(k));
+                }
+            }
+        }
+        return FACTORY.createMultiPolygon(polygons.toArray(Polygon[]::new));
     }
 
     private static Geometry multi(Collection<Outline> parts) {
@@ -243,8 +263,8 @@ public final class Regions {
                 ? polygons[0]
                 : multi.isValid()
                         ? multi
-                        : OverlayNGRobust.union(
-                                Stream.of(polygons).map(Regions::valid).toList());
+                        : surfaces(OverlayNGRobust.union(
+                                Stream.of(polygons).map(Regions::valid).toList()));
     }
 
     private static List<Outline> outlines(Geometry geometry) {

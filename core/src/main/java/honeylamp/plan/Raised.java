@@ -113,4 +113,49 @@ public sealed interface Raised extends View.Subject {
             return new Building(storey, apart, other);
         }
     }
+
+    /**
+     * A storey as one sees it who stands in it.
+     *
+     * @param at where one stands
+     * @param high how high one's eyes are above the floor
+     * @param towardsDeg where one looks, counter-clockwise from east, from 0 up to 360
+     * @param acrossDeg how wide one looks from the left edge of the picture to its right
+     */
+    record Inside(StoreyId storey, Position at, Length high, double towardsDeg, double acrossDeg) implements Raised {
+        /** So high eyes usually are. */
+        public static final Length EYE_HIGH = Length.ofMm(1600);
+
+        /** So wide one usually looks. */
+        public static final double USUAL_ACROSS_DEG = 75;
+
+        /** Narrower than this one sees no room. */
+        public static final double LEAST_ACROSS_DEG = 20;
+
+        /** Wider than this what is at the edges is drawn out. */
+        public static final double MOST_ACROSS_DEG = 110;
+
+        /** Refuses eyes at the floor or below, and looking less than 20 or more than 110 degrees wide. */
+        public Inside {
+            Checks.positive("height of the eyes", high);
+            Checks.within("direction of a view inside", towardsDeg, 0, 360);
+            Checks.within("angle of a view inside", acrossDeg, LEAST_ACROSS_DEG, MOST_ACROSS_DEG);
+        }
+
+        /** The same from elsewhere, looking elsewhere. */
+        public Inside standing(Position otherAt, double otherTowardsDeg) {
+            return new Inside(storey, otherAt, high, (otherTowardsDeg % 360 + 360) % 360, acrossDeg);
+        }
+
+        @Override
+        public Eye eye() {
+            return new Eye(Rays.PERSPECTIVE, ((90 - towardsDeg) % 360 + 360) % 360, Eye.LEAST_DOWN_DEG);
+        }
+
+        /** One turns where one stands; one always looks level. */
+        @Override
+        public Inside seenFrom(Eye other) {
+            return standing(at, 90 - other.turnDeg());
+        }
+    }
 }

@@ -19,8 +19,9 @@ import java.util.Optional;
  * How a raised view looks at its storey.
  *
  * @param reach corners that are framed: of slabs and of walls, not of what stands before them
+ * @param framed the part of the picture that is seen, in picture mm; empty means all
  */
-public record Looking(Projection projection, List<SpacePoint> reach) {
+public record Looking(Projection projection, List<SpacePoint> reach, Optional<Box> framed) {
     /** Heights on a true plan are drawn shorter, or rooms look tall. */
     private static final double HEIGHTS_ON_PLAN = 0.75;
 
@@ -28,6 +29,14 @@ public record Looking(Projection projection, List<SpacePoint> reach) {
     private static final double AWAY = 1.5;
 
     private static final double LEAST_AWAY_MM = 6000;
+
+    /** What is so far before who stands inside is seen at true size. */
+    private static final double FOCAL_MM = 3000;
+
+    private static final double WIDE_TO_HIGH = 1.5;
+
+    /** The share of a picture that lies below the eye. */
+    private static final double BELOW = 0.55;
 
     /** From the corner of a cube all three directions are seen alike; so steeply one then looks down, in degrees. */
     public static final double ISOMETRIC_DOWN_DEG = Math.toDegrees(Math.atan(1 / Math.sqrt(2)));
@@ -46,8 +55,26 @@ public record Looking(Projection projection, List<SpacePoint> reach) {
 
     /** How a view looks; empty if its room is gone or nothing is built. */
     public static Optional<Looking> of(LaidView view, Raised subject) {
+        if (subject instanceof Raised.Inside inside) {
+            return view.storey().geometry().shells().isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(standing(view.storey(), inside));
+        }
         var reach = reach(view.storey(), subject);
-        return reach.isEmpty() ? Optional.empty() : Optional.of(new Looking(projection(subject.eye(), reach), reach));
+        return reach.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Looking(projection(subject.eye(), reach), reach, Optional.empty()));
+    }
+
+    /** From where one stands, three parts wide and two high, a little more below the eye than above. */
+    private static Looking standing(LaidStorey storey, Raised.Inside inside) {
+        var eye = SpacePoint.of(
+                inside.at().point(), storey.storey().level().plus(inside.high()).mm());
+        var seen = Projection.Perspective.looking(eye, Point.direction(inside.towardsDeg()), FOCAL_MM, 0);
+        var half = FOCAL_MM * Math.tan(Math.toRadians(inside.acrossDeg() / 2));
+        var high = 2 * half / WIDE_TO_HIGH;
+        return new Looking(
+                seen, List.of(), Optional.of(new Box(-half, -BELOW * high, half, (1 - BELOW) * high)));
     }
 
     private static List<SpacePoint> reach(LaidStorey storey, Raised subject) {
@@ -65,6 +92,7 @@ public record Looking(Projection projection, List<SpacePoint> reach) {
                                 .forEach(p -> out.add(p.plus(SpacePoint.UP.times(l.byMm)))));
                 yield out;
             }
+            case Raised.Inside _ -> List.of();
         };
     }
 
@@ -93,7 +121,7 @@ public record Looking(Projection projection, List<SpacePoint> reach) {
         return switch (subject) {
             case Raised.Cutaway cutaway ->
                 room(storey, cutaway)
-                        .map(room -> StoreyBodies.cutaway(storey, room, towards(cutaway.eye())))
+                        .map(room -> StoreyBodies.cutaway(storey, room, towards(cutaway.eye()), view.view().livedIn()))
                         .orElse(List.of());
             case Raised.WholeStorey whole ->
                 StoreyBodies.whole(storey, whole.cut().mm(), StoreyBodies.Below.DARK);
@@ -102,6 +130,7 @@ public record Looking(Projection projection, List<SpacePoint> reach) {
                         .flatMap(l -> StoreyBodies.whole(l.storey, l.highMm, l.below).stream()
                                 .map(b -> b.raised(l.byMm)))
                         .toList();
+            case Raised.Inside _ -> StoreyBodies.inside(storey, view.view().livedIn());
         };
     }
 
@@ -112,7 +141,8 @@ public record Looking(Projection projection, List<SpacePoint> reach) {
                 bodies(view, subject).stream()
                         .filter(b -> showing.shows(b.kind()))
                         .toList(),
-                looking.projection());
+                looking.projection(),
+                looking.framed);
     }
 
     private static Projection projection(Eye eye, List<SpacePoint> reach) {
@@ -142,7 +172,8 @@ public record Looking(Projection projection, List<SpacePoint> reach) {
 
     /** The box around what is framed, in picture mm. */
     public Box extent() {
-        return Box.around(reach.stream().map(projection::of).toList());
+        return framed.orElseGet(
+                () -> Box.around(reach.stream().map(projection::of).toList()));
     }
 
     /** Whether lengths can be measured in the picture, at a scale. */

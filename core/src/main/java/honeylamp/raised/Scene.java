@@ -23,10 +23,21 @@ public final class Scene {
     private final List<Body> bodies;
     private final Projection projection;
     private final List<SeenFacet> facets;
+    private final Optional<Box> framed;
     private volatile @Nullable BoxIndex index;
 
     /** Makes bodies ready to be looked at. */
     public Scene(List<Body> bodies, Projection projection) {
+        this(bodies, projection, Optional.empty());
+    }
+
+    /**
+     * The same in a frame.
+     *
+     * @param framed what of the picture is seen, in picture mm; empty means all
+     */
+    public Scene(List<Body> bodies, Projection projection, Optional<Box> framed) {
+        this.framed = framed;
         this.bodies = List.copyOf(bodies);
         this.projection = projection;
         var seen = new ArrayList<SeenFacet>();
@@ -52,9 +63,25 @@ public final class Scene {
         return projection;
     }
 
+    /** What of an outline lies in the frame. */
+    private static List<Outline> within(Outline outline, Optional<Box> framed) {
+        var box = outline.bounds();
+        return framed.map(frame -> frame.contains(box)
+                        ? List.of(outline)
+                        : frame.meets(box)
+                                ? Regions.intersection(List.of(outline), List.of(Outline.of(frame.ring())))
+                                : List.<Outline>of())
+                .orElse(List.of(outline));
+    }
+
+    /** What of the picture is seen; empty if all is. */
+    public Optional<Box> framed() {
+        return framed;
+    }
+
     /** The box around all that may be seen, in picture mm; empty if there is nothing. */
     public Optional<Box> bounds() {
-        return facets.stream().map(SeenFacet::box).reduce(Box::union);
+        return framed.isPresent() ? framed : facets.stream().map(SeenFacet::box).reduce(Box::union);
     }
 
     /** How many facets look to the eye. */

@@ -6,7 +6,6 @@ import honeylamp.geometry.Projective;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.space.SpacePoint;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -57,17 +56,17 @@ public final class SunParts {
     private static List<Outline> dark(
             Scene scene, Scene fromLight, SeenParts.Part part, Map<Object, List<Outline>> lit) {
         var facet = scene.facet(part.facet());
-        var toPicture = fromLight
-                .projection()
-                .of(facet.flat())
-                .inverse()
-                .then(scene.projection().of(facet.flat()));
-        var bright = new ArrayList<Outline>();
-        for (var outline : lit.getOrDefault(new Same(facet), List.of())) {
-            bright.add(through(outline, toPicture));
-        }
-        return Regions.difference(part.parts(), bright).stream()
+        // in the plane of the facet, where nothing lies behind the eye
+        var toPicture = scene.projection().of(facet.flat());
+        var fromPicture = toPicture.inverse();
+        var fromItsLight = fromLight.projection().of(facet.flat()).inverse();
+        var seen = part.parts().stream().map(o -> through(o, fromPicture)).toList();
+        var bright = lit.getOrDefault(new Same(facet), List.of()).stream()
+                .map(o -> through(o, fromItsLight))
+                .toList();
+        return Regions.difference(seen, bright).stream()
                 .filter(o -> o.area() > LEAST_MM2)
+                .map(o -> through(o, toPicture))
                 .toList();
     }
 

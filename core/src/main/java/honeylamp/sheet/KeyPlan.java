@@ -69,7 +69,7 @@ final class KeyPlan {
         return switch (view.view().subject()) {
             case View.Subject.StoreyPlan _ ->
                 view.crop().isPresent() && view.view().turnDeg() == 0;
-            case View.Subject.Front _, Raised.Cutaway _ -> true;
+            case View.Subject.Front _, Raised.Cutaway _, Raised.Inside _ -> true;
             case Raised.WholeStorey _, Raised.Building _ -> false;
         };
     }
@@ -131,6 +131,11 @@ final class KeyPlan {
                             frame.paper(LabelSpot.freest(room.outline()).centre()));
                 });
             }
+            if (place.view.view().subject() instanceof Raised.Inside inside) {
+                var at = inside.at().point();
+                eye(pen, frame, at, Point.direction(inside.towardsDeg()));
+                word(pen, place.word, frame.paper(at));
+            }
             if (place.view.view().subject() instanceof View.Subject.Front front) {
                 var walls = WallElevation.all(storey, front);
                 walls.forEach(wall -> arrow(pen, frame, wall));
@@ -148,6 +153,15 @@ final class KeyPlan {
         var tip = frame.paper(wall.middle());
         var back = tip.minus(towards(wall).times(ARROW_MM));
         var side = towards(wall).left().times(ARROW_MM * 0.55);
+        pen.fill(Figure.builder().line(tip, back.plus(side), back.minus(side)).build());
+    }
+
+    /** Points where one looks who stands there. */
+    private static void eye(SheetPen pen, PaperFrame frame, Point at, Point looks) {
+        var towards = new Point(looks.x(), -looks.y()); // y is down on paper
+        var tip = frame.paper(at).plus(towards.times(3 * ARROW_MM));
+        var back = tip.minus(towards.times(ARROW_MM));
+        var side = towards.left().times(ARROW_MM * 0.55);
         pen.fill(Figure.builder().line(tip, back.plus(side), back.minus(side)).build());
     }
 

@@ -173,7 +173,8 @@ final class PlanJson {
         @JsonSubTypes.Type(value = View.Subject.OuterFace.class, name = "outer_face"),
         @JsonSubTypes.Type(value = Raised.Cutaway.class, name = "cutaway"),
         @JsonSubTypes.Type(value = Raised.WholeStorey.class, name = "raised_storey"),
-        @JsonSubTypes.Type(value = Raised.Building.class, name = "raised_building")
+        @JsonSubTypes.Type(value = Raised.Building.class, name = "raised_building"),
+        @JsonSubTypes.Type(value = Raised.Inside.class, name = "inside")
     })
     private interface SubjectNames {}
 

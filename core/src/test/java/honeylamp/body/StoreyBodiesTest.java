@@ -87,7 +87,7 @@ class StoreyBodiesTest {
         var room = storey.geometry().rooms().getFirst();
         for (var corner : SeenFromCorner.of(room)) {
             var towards = Looking.towards(corner.eye());
-            var standing = StoreyBodies.cutaway(storey, room, towards).stream()
+            var standing = StoreyBodies.cutaway(storey, room, towards, 0).stream()
                     .filter(b -> b.kind() == Kind.WALLS)
                     .flatMap(b -> b.facets().stream())
                     .filter(f -> Math.abs(f.normal().z()) < 0.5 && f.skin().sort() == Skin.Sort.WHOLE)

@@ -1,5 +1,6 @@
 package honeylamp.derive.listing;
 
+import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.plan.Raised;
 import honeylamp.plan.RoomMark;
@@ -20,6 +21,13 @@ public final class RaisedNames {
                         .orElse("");
             case Raised.WholeStorey _ -> storey.storey().name() + ", raised";
             case Raised.Building _ -> "All storeys, raised";
+            case Raised.Inside inside ->
+                storey.geometry()
+                        .roomAt(inside.at().point())
+                        .map(Room::name)
+                        .filter(name -> !name.isBlank())
+                        .map(name -> name + ", standing inside")
+                        .orElse("Standing inside");
         };
     }
 }

@@ -38,9 +38,19 @@ final class FacetTones {
                         .map(m -> m.in(pens.look()).as(l.finish()).tone()))
                 .or(skin::own)
                 .orElseGet(() -> skin.role() == Role.WALL_SIDE
-                        ? pens.colour(Role.BARE_FLOOR).lighter(PLASTER_LIGHTER)
+                        ? plaster()
                         : pens.colour(skin.role()));
         return faint(kind, pens.of(toning.seen(own, facet.normal())));
+    }
+
+    /** As light as bare floors, and as warm as the paper. */
+    private Oklch plaster() {
+        var paper = pens.colour(Role.PAPER);
+        var bare = pens.colour(Role.BARE_FLOOR);
+        return new Oklch(
+                Math.min(1, bare.lightness() + PLASTER_LIGHTER),
+                Math.max(bare.chroma(), paper.chroma()),
+                paper.hueDeg());
     }
 
     /** An ink, or what is left of it where its kind is shown faintly. */

@@ -6,6 +6,7 @@ import honeylamp.geometry.Affine;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Projective;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -13,6 +14,9 @@ import java.util.stream.Stream;
 final class Onto {
     private static final int PER_CURVE = 6;
     private static final double LEAST_PEN_MM = 0.05;
+
+    /** So far before the eye a picture begins. */
+    private static final double LEAST_DEPTH_MM = 60;
 
     private final Projective to;
     private final boolean isParallel;
@@ -48,40 +52,76 @@ final class Onto {
             return path.through(new Affine(to.a() / i, to.d() / i, to.b() / i, to.e() / i, to.c() / i, to.f() / i));
         }
         var out = Figure.builder();
-        path.walk(new Figure.Walker() {
-            private Point at = Point.ORIGIN;
+        var walker = new BeforeEye(out);
+        path.walk(walker);
+        walker.ends();
+        return out.build();
+    }
 
-            @Override
-            public void moveTo(double x, double y) {
-                at = new Point(x, y);
-                var p = to.apply(at);
-                out.moveTo(p.x(), p.y());
-            }
+    /** Takes over the parts of a path that lie before the eye: one that reaches behind it is not in the picture. */
+    private final class BeforeEye implements Figure.Walker {
+        private final Figure.Builder out;
+        private final List<Point> points = new ArrayList<>();
+        private boolean isBehind;
 
-            @Override
-            public void lineTo(double x, double y) {
-                at = new Point(x, y);
-                var p = to.apply(at);
-                out.lineTo(p.x(), p.y());
-            }
+        BeforeEye(Figure.Builder out) {
+            this.out = out;
+        }
 
-            @Override
-            public void curveTo(double x1, double y1, double x2, double y2, double x, double y) {
-                var from = at;
-                for (var i = 1; i <= PER_CURVE; i++) {
-                    var t = (double) i / PER_CURVE;
-                    var s = 1 - t;
-                    lineTo(
-                            s * s * s * from.x() + 3 * s * s * t * x1 + 3 * s * t * t * x2 + t * t * t * x,
-                            s * s * s * from.y() + 3 * s * s * t * y1 + 3 * s * t * t * y2 + t * t * t * y);
+        private void to(Point flat) {
+            isBehind |= to.depth(flat) <= LEAST_DEPTH_MM;
+            points.add(flat);
+        }
+
+        private void end(boolean closes) {
+            if (!isBehind && points.size() > 1) {
+                for (var i = 0; i < points.size(); i++) {
+                    var p = to.apply(points.get(i));
+                    if (i == 0) {
+                        out.moveTo(p.x(), p.y());
+                    } else {
+                        out.lineTo(p.x(), p.y());
+                    }
+                }
+                if (closes) {
+                    out.close();
                 }
             }
+            points.clear();
+            isBehind = false;
+        }
 
-            @Override
-            public void close() {
-                out.close();
+        @Override
+        public void moveTo(double x, double y) {
+            end(false);
+            to(new Point(x, y));
+        }
+
+        @Override
+        public void lineTo(double x, double y) {
+            to(new Point(x, y));
+        }
+
+        @Override
+        public void curveTo(double x1, double y1, double x2, double y2, double x, double y) {
+            var from = points.getLast();
+            for (var i = 1; i <= PER_CURVE; i++) {
+                var t = (double) i / PER_CURVE;
+                var s = 1 - t;
+                to(new Point(
+                        s * s * s * from.x() + 3 * s * s * t * x1 + 3 * s * t * t * x2 + t * t * t * x,
+                        s * s * s * from.y() + 3 * s * s * t * y1 + 3 * s * t * t * y2 + t * t * t * y));
             }
-        });
-        return out.build();
+        }
+
+        @Override
+        public void close() {
+            end(true);
+        }
+
+        /** The last part, if it is open. */
+        void ends() {
+            end(false);
+        }
     }
 }

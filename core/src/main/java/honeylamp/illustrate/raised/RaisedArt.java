@@ -51,6 +51,9 @@ public final class RaisedArt {
     /** How dark the sun's shadow is at full strength. */
     private static final double SHADOW = 0.75;
 
+    /** The same indoors, where light comes from many sides. */
+    private static final double SHADOW_INSIDE = 0.36;
+
     /** Parts narrower than this on paper are specks. */
     private static final double SPECK_MM2 = 0.01;
 
@@ -105,7 +108,10 @@ public final class RaisedArt {
                         () -> SunParts.of(
                                 scene, parts, Toning.towardsLight(view.view().light(), subject.eye())))
                 : Map.of();
-        return art.drawing(parts, lines, dark);
+        var drawing = art.drawing(parts, lines, dark);
+        return scene.framed()
+                .map(box -> drawing.clipped(frame.paper(Figure.ring(box.ring()))))
+                .orElse(drawing);
     }
 
     private Drawing drawing(List<SeenParts.Part> parts, List<SeenLine> lines, Map<Integer, List<Outline>> dark) {
@@ -211,7 +217,8 @@ public final class RaisedArt {
         var shape = facet.outline().path();
         var flat = finishes.floor(shape, facet.outline().bounds(), material, laid.finish(), laid.seed());
         var onto = new Onto(onto(facet));
-        var marks = new ArrayList<>(onto.of(List.of(flat)));
+        // it is cut to what is seen of the facet, so that its own clip is not needed
+        var marks = new ArrayList<>(onto.of(flat instanceof Mark.Clip(var _, var inside) ? inside : List.of(flat)));
         var dim = 1 - toning.share(facet.normal());
         if (dim > 0) {
             marks.add(new Mark.Fill(seen, new Ink(pens.ink(Role.INK).rgb(), dim)));

@@ -7,10 +7,12 @@ import honeylamp.plan.Raised.Eye;
 
 /** How light a facet is by the way it looks: one light, and the sky from above. */
 final class Toning {
-    private static final double ALL = 0.79;
+    private static final double ALL = 0.82;
     private static final double FROM_ABOVE = 0.08;
     private static final double FROM_RIGHT = 0.04;
-    private static final double FROM_LIGHT = 0.17;
+    private static final double CEILING = 0.94;
+    private static final double CEILING_LOOKS = -0.9;
+    private static final double FROM_LIGHT = 0.15;
 
     /** The usual light of a plan, from the upper left of its sheet, comes from before and from the left here. */
     private static final double USUAL_FROM_DEG = 320;
@@ -46,8 +48,11 @@ final class Toning {
                 Math.sin(clockwise) * Math.cos(altitude), Math.cos(clockwise) * Math.cos(altitude), Math.sin(altitude));
     }
 
-    /** The share of a facet's own lightness that is seen. */
+    /** The share of a facet's own lightness that is seen; ceilings get back what floors throw up. */
     double share(SpacePoint normal) {
+        if (normal.z() < CEILING_LOOKS) {
+            return CEILING;
+        }
         return Math.min(
                 1,
                 ALL

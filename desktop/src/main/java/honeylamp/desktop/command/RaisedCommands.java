@@ -75,14 +75,14 @@ final class RaisedCommands {
                 unshifted(KeyCode.PERIOD));
         turning(
                 "raised-steeper",
-                "Look down more steeply",
-                "By 5 degrees",
+                "Look down more steeply, or walk on",
+                "By 5 degrees; who stands inside walks half a metre, through doors and not through walls",
                 () -> model.raised().tiltBy(TILT_DEG),
                 shift(KeyCode.PERIOD));
         turning(
                 "raised-flatter",
-                "Look down less steeply",
-                "By 5 degrees",
+                "Look down less steeply, or walk back",
+                "By 5 degrees; who stands inside walks half a metre, through doors and not through walls",
                 () -> model.raised().tiltBy(-TILT_DEG),
                 shift(KeyCode.COMMA));
     }

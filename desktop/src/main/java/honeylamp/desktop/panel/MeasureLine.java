@@ -108,6 +108,8 @@ public final class MeasureLine extends VBox {
         widthProperty().subscribe(grown::ask);
         hint.fontProperty().subscribe(grown::ask);
         box.widthProperty().subscribe(grown::ask);
+        beside.widthProperty().subscribe(grown::ask); // it gets its own letters after the hint was placed
+        hint.widthProperty().subscribe(grown::ask);
     }
 
     /** What is said and does not fit beside the fields, in full, to lie over the lower edge of the plan. */
@@ -161,12 +163,19 @@ public final class MeasureLine extends VBox {
         var taken = box.prefWidth(-1) + beside.prefWidth(-1) + 2 * line.getSpacing();
         var whole = getWidth() - getInsets().getLeft() - getInsets().getRight();
         var there = fits(hint.getText(), whole - taken) ? line : this;
-        hint.setPrefHeight(Math.ceil(high(hint.getText(), there == line ? whole - taken : whole)) + 3);
+        hint.setPrefHeight(highMostly(there == line ? whole - taken : whole));
         if (hint.getParent() != there) {
             line.getChildren().remove(hint);
             getChildren().remove(hint);
             there.getChildren().addFirst(hint);
         }
+    }
+
+    /** How high the hint stands: as its words are measured, and as it says itself once it has its letters. */
+    private double highMostly(double widthPx) {
+        hint.setPrefHeight(USE_COMPUTED_SIZE);
+        var own = hint.prefHeight(Math.max(1, widthPx - SLACK_PX));
+        return Math.ceil(Math.max(own, high(hint.getText(), widthPx))) + 3;
     }
 
     /** Whether words take no more than two lines of so many px, and no word of them is wider. */

@@ -5,6 +5,7 @@ import honeylamp.derive.listing.SeenFromCorner;
 import honeylamp.derive.rooms.Room;
 import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.edit.ViewEdits;
+import honeylamp.edit.WalkingInside;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.ViewId;
@@ -23,6 +24,9 @@ import java.util.Optional;
 public final class RaisedActions {
     /** Storeys of a raised building usually stand so far apart. */
     private static final Length APART = Length.ofMm(2500);
+
+    /** A step when walking through a storey. */
+    private static final double STEP_MM = 500;
 
     private final WorkspaceModel model;
 
@@ -51,6 +55,7 @@ public final class RaisedActions {
                                 .map(SeenFromCorner::of)
                                 .orElse(List.of());
                     case Raised.WholeStorey _, Raised.Building _ -> ofStorey();
+                    case Raised.Inside _ -> List.<SeenFromCorner>of();
                 })
                 .orElse(List.of());
     }
@@ -66,6 +71,28 @@ public final class RaisedActions {
         room.mark()
                 .map(RoomMark::id)
                 .ifPresent(id -> show(new Raised.Cutaway(model.now().storey(), id, eye)));
+    }
+
+    /** Stands in a room, just within one of its doors. */
+    public void standIn(Room room) {
+        WalkingInside.in(model.shown().storey(), room)
+                .ifPresentOrElse(
+                        this::show, () -> model.complain("There is no room to stand in. Close its walls first, in Walls."));
+    }
+
+    /** Stands in the room that is picked, else in the one in the middle of what is seen. */
+    public void standHere() {
+        here().ifPresentOrElse(
+                this::standIn, () -> model.complain("There is no room here to stand in. Pick one first, in Rooms."));
+    }
+
+    private Optional<Room> here() {
+        var geometry = model.shown().storey().geometry();
+        return model.now().selection().stream()
+                .filter(RoomId.class::isInstance)
+                .flatMap(id -> geometry.room((RoomId) id).stream())
+                .findFirst()
+                .or(() -> geometry.roomAt(model.now().viewport().centre()));
     }
 
     /** Raises the storey worked on. */
@@ -99,13 +126,7 @@ public final class RaisedActions {
 
     /** Cuts away the room that is picked, else the one in the middle of what is seen; raises the storey if there is none. */
     public void cutAwayHere() {
-        var geometry = model.shown().storey().geometry();
-        var picked = model.now().selection().stream()
-                .filter(RoomId.class::isInstance)
-                .flatMap(id -> geometry.room((RoomId) id).stream())
-                .findFirst();
-        var room = picked.or(() -> geometry.roomAt(model.now().viewport().centre()))
-                .filter(r -> r.mark().isPresent());
+        var room = here().filter(r -> r.mark().isPresent());
         room.ifPresentOrElse(r -> cutAway(r, corners(r).getFirst().eye()), this::raiseStorey);
     }
 
@@ -142,6 +163,7 @@ public final class RaisedActions {
 
     private static boolean isOfSame(View view, Raised subject) {
         return view.subject() instanceof Raised raised
+                && !(raised instanceof Raised.Inside)
                 && raised.seenFrom(subject.eye()).equals(subject);
     }
 
@@ -167,9 +189,16 @@ public final class RaisedActions {
         seen().ifPresent(raised -> look(raised.eye().turnedBy(deg)));
     }
 
-    /** Looks down on it more steeply by so many degrees. */
+    /** Looks down on it more steeply by so many degrees; who stands inside walks a step on, or back. */
     public void tiltBy(double deg) {
-        seen().ifPresent(raised -> look(raised.eye().tiltedBy(deg)));
+        seen().ifPresent(raised -> {
+            if (raised instanceof Raised.Inside) {
+                model.edit(
+                        WalkingInside.step(model.shown().view(), Math.signum(deg) * STEP_MM), "Walk");
+            } else {
+                look(raised.eye().tiltedBy(deg));
+            }
+        });
     }
 
     /** Looks from the next corner. */

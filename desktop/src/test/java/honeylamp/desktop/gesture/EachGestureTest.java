@@ -24,6 +24,7 @@ import honeylamp.desktop.gesture.pick.FacePoint;
 import honeylamp.desktop.gesture.pick.MakeLike;
 import honeylamp.desktop.gesture.pick.PickCaption;
 import honeylamp.desktop.gesture.pick.PickOnPage;
+import honeylamp.desktop.gesture.pick.TurnRaised;
 import honeylamp.desktop.gesture.place.DrawMark;
 import honeylamp.desktop.gesture.place.LayUnits;
 import honeylamp.desktop.gesture.place.MarkActivity;
@@ -57,10 +58,12 @@ import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Surface;
 import honeylamp.plan.Underlay;
+import honeylamp.plan.Raised;
 import honeylamp.plan.View;
 import honeylamp.takeoff.lighting.StarterLights;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
+import honeylamp.edit.ViewEdits;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -627,5 +630,35 @@ class EachGestureTest {
         assertThat(((WalkLit) hand.gesture).at()).isZero();
         isDropped(hand);
         assertThat(hand.commits).isZero();
+    }
+
+    /** Across turns a raised view and down tilts it; the plan changes once, and Esc leaves it. */
+    @Test
+    void turnRaised() {
+        var plan = SailclothYard.plan();
+        var storey = plan.storeys().getFirst().id();
+        var eye = new Raised.Eye(Raised.Rays.PARALLEL, 30, 36);
+        var subject = new Raised.WholeStorey(storey, Length.ofMm(1200), eye);
+        var added = ViewEdits.raised(
+                plan, plan.presentation().views().getFirst().id(), subject, "Raised");
+        var hand = new Hand(added.plan(), DrawBoundary.begin());
+        var rests = hand.gesture;
+        var id = added.plan().presentation().views().getLast().id();
+        var scene = hand.seenAs(LaidPlan.of(added.plan()).view(id));
+        var px = scene.frame().scale() * scene.penMm();
+        hand.gesture = new TurnRaised(rests, subject, Point.ORIGIN, Optional.empty());
+        hand.take(hand.gesture.dragged(scene, Pointer.at(new Point(px, 0))));
+        hand.take(hand.gesture.released(scene, Pointer.at(new Point(px, 0))));
+        assertThat(hand.commits).as("a press is no drag").isZero();
+        hand.gesture = new TurnRaised(rests, subject, Point.ORIGIN, Optional.empty());
+        hand.take(hand.gesture.dragged(scene, Pointer.at(new Point(100 * px, -40 * px))));
+        assertThat(hand.gesture.readout(scene).caught()).isEqualTo("turned 65°, looking down 46°");
+        assertThat(hand.gesture.sketch(scene)).isNotEmpty();
+        hand.take(hand.gesture.released(scene, Pointer.at(new Point(100 * px, -40 * px))));
+        assertThat(hand.commits).isEqualTo(1);
+        var now = (Raised) hand.plan.presentation().views().getLast().subject();
+        assertThat(now.eye()).isEqualTo(new Raised.Eye(Raised.Rays.PARALLEL, 65, 46));
+        hand.gesture = new TurnRaised(rests, subject, Point.ORIGIN, Optional.empty());
+        assertThat(hand.gesture.dropped()).isEqualTo(rests);
     }
 }

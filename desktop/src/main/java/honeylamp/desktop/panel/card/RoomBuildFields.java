@@ -120,6 +120,12 @@ record RoomBuildFields(WorkspaceModel model, CardFields parts) {
                                     + ", on a page of its own",
                             () -> model.raised().cutAway(room, corner.eye())));
         }
+        out.getChildren()
+                .add(Widgets.button(
+                        "Stand in it",
+                        "room-stand-inside",
+                        "The room as one sees it from within a door, on a page of its own",
+                        () -> model.raised().standIn(room)));
         return out;
     }
 

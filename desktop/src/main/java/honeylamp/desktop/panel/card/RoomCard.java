@@ -183,7 +183,7 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
         out.add(section("Plinth, all round", plinth));
         out.add(parts.folding("Each wall, and what is left of it", sides(room).toArray(Node[]::new)));
         out.add(parts.folding("Walls from the front", build.elevations(room)));
-        out.add(parts.folding("Cut away", build.cutaway(room)));
+        out.add(parts.folding("Raised", build.cutaway(room)));
         return out;
     }
 

@@ -25,6 +25,9 @@ public final class RaisedFields {
     /** The fields of what is seen now. */
     public Node section(Raised raised, UnitSystem units) {
         var out = new ArrayList<Node>();
+        if (raised instanceof Raised.Inside inside) {
+            return Widgets.section("Seen from", inside(inside, units).toArray(Node[]::new));
+        }
         out.add(corners(raised.eye()));
         out.add(rays(raised.eye()));
         out.add(degrees(
@@ -64,9 +67,34 @@ public final class RaisedFields {
                         LengthReader::notNegative,
                         this::apart,
                         model::complain));
-            case Raised.Cutaway _ -> {}
+            case Raised.Cutaway _, Raised.Inside _ -> {}
         }
         return Widgets.section("Seen from", out.toArray(Node[]::new));
+    }
+
+    private List<Node> inside(Raised.Inside inside, UnitSystem units) {
+        return List.of(
+                Widgets.quiet("Shift with full stop walks on, with comma back; full stop and comma turn."),
+                degrees("Looking", "inside-towards", inside.towardsDeg(), 0, 360, deg -> inside.standing(
+                                inside.at(), deg)
+                        .eye()),
+                new NumberField(
+                        "How wide",
+                        "inside-across",
+                        inside.acrossDeg(),
+                        new Figures(Raised.Inside.LEAST_ACROSS_DEG, Raised.Inside.MOST_ACROSS_DEG, 2),
+                        "°",
+                        v -> model.edit(
+                                ViewEdits.across(model.now().plan(), model.now().view().id(), v), "Look wider"),
+                        model::complain),
+                new LengthField(
+                        "Eyes above the floor",
+                        "inside-high",
+                        inside.high(),
+                        units,
+                        v -> model.edit(
+                                ViewEdits.eyesAt(model.now().plan(), model.now().view().id(), v), "Raise eyes"),
+                        model::complain));
     }
 
     private void apart(Length by) {

@@ -1,0 +1,161 @@
+package honeylamp.illustrate.raised;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.TestPlans;
+import honeylamp.derive.listing.SeenFromCorner;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.drawing.Drawing;
+import honeylamp.drawing.LayerKind;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.RoomEdits;
+import honeylamp.edit.ViewEdits;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Figure;
+import honeylamp.illustrate.Extent;
+import honeylamp.illustrate.Illustration;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.plan.Opening.Hand;
+import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Raised;
+import honeylamp.plan.Raised.Eye;
+import honeylamp.plan.Raised.Rays;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Showing;
+import honeylamp.plan.View;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+class RaisedArtTest {
+    private static final PaperFrame FRAME = PaperFrame.atOrigin(50);
+
+    /** A room of 4.2 by 3.3 m with its view cut away from a corner. */
+    private static LaidView cutaway(Plan bare, Rays rays) {
+        var plan = RoomEdits.name(
+                bare,
+                bare.storeys().getFirst().id(),
+                TestPlans.geometry(bare).rooms().getFirst(),
+                "Room");
+        var laid = TestPlans.laid(plan);
+        var room = laid.geometry().rooms().getFirst();
+        var eye = SeenFromCorner.of(room).getFirst().eye().with(rays);
+        var subject = new Raised.Cutaway(laid.id(), room.mark().map(RoomMark::id).orElseThrow(), eye);
+        var added = ViewEdits.raised(
+                plan, plan.presentation().views().getFirst().id(), subject, "Room, cut away");
+        return LaidPlan.of(added.plan())
+                .view(added.plan().presentation().views().getLast().id());
+    }
+
+    private static Drawing drawn(LaidView view) {
+        return Illustration.of(view, FRAME, Lamp.LIT, 1);
+    }
+
+    private static Stream<Mark> all(Mark mark) {
+        return mark instanceof Mark.Clip(var _, var inside)
+                ? Stream.concat(Stream.of(mark), inside.stream().flatMap(RaisedArtTest::all))
+                : Stream.of(mark);
+    }
+
+    private static Stream<Mark> all(Drawing drawing) {
+        return drawing.layers().stream().flatMap(l -> l.marks().stream()).flatMap(RaisedArtTest::all);
+    }
+
+    /** Fills and lines, and no picture: a PDF and an SVG hold all of it as vectors. */
+    @Test
+    void itIsDrawnInFillsAndLines() {
+        for (var rays : Rays.values()) {
+            var drawing = drawn(cutaway(TestPlans.clearRectangle(4200, 3300), rays));
+            assertThat(all(drawing)).noneMatch(m -> m instanceof Mark.Image || m instanceof Mark.Picture);
+            assertThat(drawing.layers().stream().map(l -> l.kind()))
+                    .as(rays.label())
+                    .contains(LayerKind.FACES, LayerKind.FLOOR, LayerKind.POCHE);
+        }
+    }
+
+    /** The same plan gives the same picture. */
+    @Test
+    void theSamePlanGivesTheSameMarks() {
+        var plan = TestPlans.opening(
+                TestPlans.clearRectangle(4200, 3300), 0, OpeningKind.DOOR, 1000, 900, Hand.FIRST, Swing.LEFT);
+        assertThat(drawn(cutaway(plan, Rays.PARALLEL))).isEqualTo(drawn(cutaway(plan, Rays.PARALLEL)));
+    }
+
+    /** On the true plan the slab is as large as the plan has it, turned: 4.2 by 3.3 m and the walls around them. */
+    @Test
+    void onTheTruePlanTheFloorKeepsItsSize() {
+        var plan = TestPlans.clearRectangle(4200, 3300);
+        var view = cutaway(plan, Rays.ON_PLAN);
+        var floor = drawn(view).layers().stream()
+                .filter(l -> l.kind() == LayerKind.FLOOR)
+                .flatMap(l -> l.marks().stream())
+                .flatMap(m -> m instanceof Mark.Fill(var path, var _) ? Stream.of(path) : Stream.<Figure>empty())
+                .mapToDouble(RaisedArtTest::areaMm2)
+                .max()
+                .orElseThrow();
+        assertThat(floor * 50 * 50 / 1e6).isCloseTo(4.2 * 3.3, within(0.01));
+    }
+
+    private static double areaMm2(Figure path) {
+        return path.flattened(1).area();
+    }
+
+    /** What it takes up is what is drawn of walls and floor: no line lies outside. */
+    @Test
+    void itStaysWithinWhatItTakesUp() {
+        for (var rays : Rays.values()) {
+            var view = cutaway(TestPlans.clearRectangle(4200, 3300), rays);
+            var box = FRAME.paper(Extent.of(view).orElseThrow().planMm()).grown(0.5);
+            var drawn = all(drawn(view))
+                    .flatMap(m -> m instanceof Mark.Stroke(var path, var _, var _)
+                            ? Stream.of(path.bounds())
+                            : Stream.<Box>empty())
+                    .reduce(Box::union)
+                    .orElseThrow();
+            assertThat(box.contains(drawn)).as(rays.label() + " " + drawn + " in " + box).isTrue();
+        }
+    }
+
+    /** Walls that are hidden do not stand in the way; faint ones are drawn faintly. */
+    @Test
+    void whatIsHiddenIsNotThere() {
+        var view = cutaway(TestPlans.clearRectangle(4200, 3300), Rays.PARALLEL);
+        var hidden = view.seenAs(view.view().withShowing(new Showing(Set.of(), Set.of(Showing.Kind.WALLS), Set.of())));
+        assertThat(drawn(hidden).layers()).noneMatch(l -> l.kind() == LayerKind.POCHE);
+        var faint = view.seenAs(view.view().withShowing(new Showing(Set.of(Showing.Kind.WALLS), Set.of(), Set.of())));
+        assertThat(drawn(faint)).isNotEqualTo(drawn(view));
+    }
+
+    /** A view of a room that is gone shows nothing, and its page can be composed. */
+    @Test
+    void aRoomThatIsGoneShowsNothing() {
+        var view = cutaway(TestPlans.clearRectangle(4200, 3300), Rays.PARALLEL);
+        var plan = view.plan().drawn();
+        var gone = plan.withStorey(
+                plan.storeys().getFirst().id(), s -> s.with(RoomMark.class, List.of()));
+        var seen = LaidPlan.of(gone).view(view.view().id());
+        assertThat(Extent.of(seen)).isEmpty();
+        assertThat(drawn(seen).layers()).isEmpty();
+    }
+
+    /** Looking from elsewhere is an edit of the view alone. */
+    @Test
+    void lookingFromElsewhereChangesOnlyTheView() {
+        var view = cutaway(TestPlans.clearRectangle(4200, 3300), Rays.PARALLEL);
+        var plan = view.plan().drawn();
+        var eye = new Eye(Rays.PERSPECTIVE, 200, 25);
+        var looked = ViewEdits.lookedFrom(plan, view.view().id(), eye).orThrow();
+        assertThat(looked.storeys()).isEqualTo(plan.storeys());
+        var now = looked.presentation().views().getLast();
+        assertThat(((Raised) now.subject()).eye()).isEqualTo(eye);
+        assertThat(now.fit()).isEqualTo(View.Fit.FILLING);
+        var first = plan.presentation().views().getFirst().id();
+        assertThat(ViewEdits.lookedFrom(plan, first, eye).result()).isEmpty();
+    }
+}

@@ -1,0 +1,196 @@
+package honeylamp.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.desktop.gesture.Pointer;
+import honeylamp.desktop.gesture.pick.TurnRaised;
+import honeylamp.desktop.workspace.Intent;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Point;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.FurnishingId;
+import honeylamp.plan.Raised;
+import honeylamp.plan.Raised.Rays;
+import honeylamp.plan.View;
+import honeylamp.units.Length;
+import java.util.Set;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+
+/** Raised views: a room cut away from its corners, turned, picked in, and back to the plan. */
+class RaisedWindowTest {
+    private static void pickLivingRoom(WindowDriver w) throws Exception {
+        var room = w.plan().storeys().getFirst().rooms().stream()
+                .filter(r -> r.name().equals("Living room"))
+                .findFirst()
+                .orElseThrow();
+        WindowDriver.onScreen(() -> {
+            w.model().pick(Set.of(room.id()));
+            return null;
+        });
+        w.settle();
+    }
+
+    private static View last(WindowDriver w) throws Exception {
+        return w.plan().presentation().views().getLast();
+    }
+
+    private static Raised raised(WindowDriver w) throws Exception {
+        return (Raised) WindowDriver.onScreen(() -> w.model().now().view().subject());
+    }
+
+    private static Box seen(WindowDriver w, ElementId id) throws Exception {
+        return WindowDriver.onScreen(
+                () -> w.model().scene().things().get().of(Set.of(id)).getFirst());
+    }
+
+    @Test
+    void aRoomIsCutAwayFromItsCornersAndTurned() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            w.press("stage-rooms");
+            var before = w.plan();
+            var pages = before.presentation().pages().size();
+            pickLivingRoom(w);
+            w.press("cut-away-south-west");
+            w.picture();
+            assertThat(last(w).subject()).isInstanceOf(Raised.Cutaway.class);
+            assertThat(last(w).name()).isEqualTo("Living room, cut away");
+            assertThat(w.plan().presentation().pages()).hasSize(pages + 1);
+            assertThat(WindowDriver.onScreen(() -> w.model().now().view())).isEqualTo(last(w));
+            var turn = raised(w).eye().turnDeg();
+            w.focusPlan();
+            w.key(KeyCode.PERIOD);
+            assertThat(raised(w).eye().turnDeg()).isCloseTo(turn + 15, within(1e-9));
+            w.key(KeyCode.COMMA);
+            w.key(KeyCode.SHIFT, KeyCode.PERIOD);
+            assertThat(raised(w).eye().downDeg()).isCloseTo(41, within(1e-9));
+            w.key(KeyCode.CONTROL, KeyCode.G);
+            assertThat(raised(w).eye().turnDeg()).isCloseTo((turn + 90) % 360, within(0.001));
+            w.press("stage-sheet");
+            w.press("raised-from-north-east");
+            assertThat(raised(w).eye().turnDeg()).isCloseTo((turn + 180) % 360, within(0.001));
+            w.press("raised-rays-on-plan");
+            assertThat(raised(w).eye().rays()).isEqualTo(Rays.ON_PLAN);
+            w.press("raised-rays-perspective");
+            assertThat(last(w).isFilling()).as("in perspective it has no scale").isTrue();
+            w.press("raised-isometric");
+            assertThat(last(w).isFilling()).isFalse();
+            w.fill("raised-turn", "400");
+            assertThat(w.message()).contains("360");
+            w.fill("raised-down", "50");
+            assertThat(raised(w).eye().downDeg()).isEqualTo(50);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(raised(w).eye().downDeg()).isNotEqualTo(50);
+            w.focusPlan();
+            w.key(KeyCode.SHIFT, KeyCode.G);
+            assertThat(WindowDriver.onScreen(() -> w.model().now().view().isPlan()))
+                    .as("one key goes back to the plan")
+                    .isTrue();
+        }
+    }
+
+    @Test
+    void whatIsSeenIsPickedAndDraggingTurns() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            w.press("stage-furnish");
+            pickLivingRoom(w);
+            WindowDriver.onScreen(() -> {
+                w.model().raised().cutAwayHere();
+                w.model().pick(Set.of());
+                return null;
+            });
+            w.picture();
+            var table = w.plan().storeys().getFirst().furnishings().stream()
+                    .filter(f -> f.kind().equals("low-table"))
+                    .findFirst()
+                    .orElseThrow()
+                    .id();
+            var box = seen(w, table);
+            w.click(box.centre().x(), box.centre().y());
+            assertThat(w.model().now().selection()).containsExactly(table);
+            var turn = raised(w).eye().turnDeg();
+            WindowDriver.onScreen(() -> {
+                var model = w.model();
+                var px = model.scene().frame().scale() * model.scene().penMm();
+                var at = box.centre();
+                model.act(new Intent.Point(Intent.Point.Act.PRESSED, Pointer.at(at)));
+                var to = at.plus(new Point(40 * px, 0));
+                model.act(new Intent.Point(Intent.Point.Act.DRAGGED, Pointer.at(to)));
+                assertThat(model.now().gesture()).isInstanceOf(TurnRaised.class);
+                assertThat(model.sketch()).as("it is seen while it turns").isNotEmpty();
+                assertThat(model.readout().hint()).contains("Esc");
+                model.act(new Intent.Point(Intent.Point.Act.RELEASED, Pointer.at(to)));
+                return null;
+            });
+            assertThat(raised(w).eye().turnDeg()).isCloseTo(turn + 40 * 0.35, within(1e-6));
+            w.picture();
+        }
+    }
+
+    @Test
+    void theStoreyAndTheBuildingAreRaised() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            w.press("stage-look");
+            WindowDriver.onScreen(() -> {
+                w.model().raised().raiseStorey();
+                return null;
+            });
+            w.picture();
+            w.fill("raised-cut", "90 cm");
+            assertThat(((Raised.WholeStorey) raised(w)).cut()).isEqualTo(Length.ofMm(900));
+            var piece = w.plan().storeys().getFirst().furnishings().getFirst();
+            WindowDriver.onScreen(() -> {
+                w.model().pick(Set.<ElementId>of((FurnishingId) piece.id()));
+                w.model().picked().delete();
+                return null;
+            });
+            assertThat(WindowDriver.onScreen(
+                            () -> w.model().scene().things().get().of(Set.of(piece.id()))))
+                    .as("what is deleted is gone in the raised view too")
+                    .isEmpty();
+            WindowDriver.onScreen(() -> {
+                w.model().raised().raiseBuilding();
+                return null;
+            });
+            assertThat(last(w).name()).isEqualTo("All storeys, raised");
+            w.fill("raised-apart", "1 m");
+            assertThat(((Raised.Building) raised(w)).apart()).isEqualTo(Length.ofMm(1000));
+        }
+    }
+
+    /** One stands within the door of a room, turns, and walks through doors and not through walls. */
+    @Test
+    void oneStandsInARoomAndWalks() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            w.press("stage-rooms");
+            pickLivingRoom(w);
+            w.press("room-stand-inside");
+            w.picture();
+            assertThat(last(w).name()).isEqualTo("Living room, standing inside");
+            var first = (Raised.Inside) raised(w);
+            assertThat(first.high()).isEqualTo(Length.ofMm(1600));
+            w.focusPlan();
+            w.key(KeyCode.SHIFT, KeyCode.PERIOD);
+            var walked = (Raised.Inside) raised(w);
+            assertThat(walked.at().point().distance(first.at().point())).isCloseTo(500, within(0.01));
+            w.key(KeyCode.COMMA);
+            assertThat(((Raised.Inside) raised(w)).towardsDeg())
+                    .isCloseTo((first.towardsDeg() + 15) % 360, within(0.001));
+            for (var i = 0; i < 20 && w.message().isEmpty(); i++) {
+                w.key(KeyCode.SHIFT, KeyCode.PERIOD);
+            }
+            assertThat(w.message()).contains("a wall is in the way");
+            w.press("stage-sheet");
+            w.fill("inside-across", "200");
+            assertThat(w.message()).contains("110");
+            w.fill("inside-across", "60");
+            w.fill("inside-high", "1.2 m");
+            assertThat((Raised.Inside) raised(w)).satisfies(now -> {
+                assertThat(now.acrossDeg()).isEqualTo(60);
+                assertThat(now.high()).isEqualTo(Length.ofMm(1200));
+            });
+            w.picture();
+        }
+    }
+}
