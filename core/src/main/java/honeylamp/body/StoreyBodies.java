@@ -174,12 +174,15 @@ public final class StoreyBodies {
     /** Whether a piece hangs on one of some walls, such as a curtain or a cupboard: without the wall it would float. */
     private static boolean hangsOn(Furnishing piece, List<Segment> walls) {
         var kind = Furnishings.of(piece);
-        var hangs = kind.filter(k -> k.stand() == Stand.AT_WALL && piece.bottom().mm() > HANGS_MM
-                        || k.way() == FurnishingKind.Way.GIVES_WAY && piece.height().mm() > HANGS_MM)
+        var hangs = kind.filter(
+                        k -> k.stand() == Stand.AT_WALL && piece.bottom().mm() > HANGS_MM
+                                || k.way() == FurnishingKind.Way.GIVES_WAY
+                                        && piece.height().mm() > HANGS_MM)
                 .isPresent();
         return hangs
                 && walls.stream()
-                        .anyMatch(w -> w.distance(piece.at().point()) < ON_WALL_MM + piece.depth().mm() / 2);
+                        .anyMatch(w -> w.distance(piece.at().point())
+                                < ON_WALL_MM + piece.depth().mm() / 2);
     }
 
     /** The corners of a storey that is cut so high above its floor: of its slab, and of the tops of its walls. */
@@ -260,8 +263,7 @@ public final class StoreyBodies {
             for (var part : Regions.difference(List.of(Outline.of(ground.ring())), shells)) {
                 var low = floorMm - SLAB_MM;
                 if (ground.use() == Ground.Use.HEDGE) {
-                    Prism.upright(part, low, low + HEDGE_MM, skin)
-                            .forEach(f -> facets.add(f.of(ground.id())));
+                    Prism.upright(part, low, low + HEDGE_MM, skin).forEach(f -> facets.add(f.of(ground.id())));
                 } else {
                     facets.add(new Facet(Flat.level(low), Prism.oriented(part), skin, rank).of(ground.id()));
                 }

@@ -30,7 +30,8 @@ public final class WalkingInside {
     public static Optional<Inside> in(LaidStorey storey, Room room) {
         var middle = room.outline().bounds().centre();
         return storey.geometry().cuts().stream()
-                .filter(c -> !c.opening().kind().isWindow() && c.opening().sill().mm() <= 0)
+                .filter(c ->
+                        !c.opening().kind().isWindow() && c.opening().sill().mm() <= 0)
                 .map(c -> c.middle().middle())
                 .filter(at -> room.outline().edgeDistance(at) < 2 * FROM_WALL_MM)
                 .max(Comparator.comparingDouble(at -> at.distance(middle)))

@@ -362,6 +362,11 @@ public record View(
         return subject instanceof Subject.StoreyPlan;
     }
 
+    /** Whether lengths can be measured in it: not in perspective. */
+    public boolean isMeasured() {
+        return !(subject instanceof Raised raised) || raised.eye().rays() != Raised.Rays.PERSPECTIVE;
+    }
+
     /** The view of something else; names that were put by hand are left behind. */
     public View of(StoreyId storey) {
         return with(copy -> copy.subject(new Subject.StoreyPlan(storey))

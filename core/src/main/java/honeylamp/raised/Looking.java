@@ -10,7 +10,6 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.space.SpacePoint;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Raised.Eye;
-import honeylamp.plan.Raised.Rays;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -73,8 +72,7 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
         var seen = Projection.Perspective.looking(eye, Point.direction(inside.towardsDeg()), FOCAL_MM, 0);
         var half = FOCAL_MM * Math.tan(Math.toRadians(inside.acrossDeg() / 2));
         var high = 2 * half / WIDE_TO_HIGH;
-        return new Looking(
-                seen, List.of(), Optional.of(new Box(-half, -BELOW * high, half, (1 - BELOW) * high)));
+        return new Looking(seen, List.of(), Optional.of(new Box(-half, -BELOW * high, half, (1 - BELOW) * high)));
     }
 
     private static List<SpacePoint> reach(LaidStorey storey, Raised subject) {
@@ -121,7 +119,11 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
         return switch (subject) {
             case Raised.Cutaway cutaway ->
                 room(storey, cutaway)
-                        .map(room -> StoreyBodies.cutaway(storey, room, towards(cutaway.eye()), view.view().livedIn()))
+                        .map(room -> StoreyBodies.cutaway(
+                                storey,
+                                room,
+                                towards(cutaway.eye()),
+                                view.view().livedIn()))
                         .orElse(List.of());
             case Raised.WholeStorey whole ->
                 StoreyBodies.whole(storey, whole.cut().mm(), StoreyBodies.Below.DARK);
@@ -174,10 +176,5 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
     public Box extent() {
         return framed.orElseGet(
                 () -> Box.around(reach.stream().map(projection::of).toList()));
-    }
-
-    /** Whether lengths can be measured in the picture, at a scale. */
-    public static boolean isToScale(Raised subject) {
-        return subject.eye().rays() != Rays.PERSPECTIVE;
     }
 }

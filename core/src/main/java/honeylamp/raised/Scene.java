@@ -44,9 +44,10 @@ public final class Scene {
         for (var i = 0; i < this.bodies.size(); i++) {
             for (var facet : this.bodies.get(i).facets()) {
                 var body = i;
-                seen(facet, projection)
+                seen(facet, projection).stream()
+                        .flatMap(o -> within(o, framed).stream())
                         .filter(o -> o.area() > LEAST_MM2)
-                        .ifPresent(o ->
+                        .forEach(o ->
                                 seen.add(new SeenFacet(facet, body, o, o.bounds(), projection.slope(facet.flat()))));
             }
         }

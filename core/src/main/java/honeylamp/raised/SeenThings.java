@@ -33,6 +33,16 @@ public final class SeenThings {
                         : Optional.empty());
     }
 
+    /** The same things seen from elsewhere; of a room that is cut away other walls may stand then. */
+    public Optional<Scene> from(LaidView view, Raised elsewhere) {
+        return Looking.of(view, elsewhere).map(looking -> switch (elsewhere) {
+            case Raised.Cutaway _ -> Looking.scene(view, elsewhere, looking);
+            case Raised.WholeStorey _, Raised.Building _, Raised.Inside _ ->
+                scene.map(s -> new Scene(s.bodies(), looking.projection(), looking.framed()))
+                        .orElseGet(() -> Looking.scene(view, elsewhere, looking));
+        });
+    }
+
     /** What is seen at a place of the picture, in picture mm; nothing beside all and where it is not to be picked. */
     public Optional<ElementId> at(Point picture, LaidView view) {
         return scene.flatMap(s -> buffer.map(b -> b.at(picture.x(), picture.y()))

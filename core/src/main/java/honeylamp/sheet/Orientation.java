@@ -60,7 +60,10 @@ record Orientation(LaidPage page, SheetPen pen, List<PaperFrame> frames) {
     String words() {
         var paper = " on " + page.page().sheet().paper().label();
         var scale = frames.getFirst().scale();
-        if (!isAlike()) {
+        if (page.views().stream().allMatch(v -> !v.view().isMeasured())) {
+            return Scales.NONE;
+        }
+        if (!isAlike() || !isMeasured()) {
             return "Scales as written" + paper;
         }
         var words = LengthText.built(Scales.said(scale, page.plan().units()));
@@ -72,6 +75,11 @@ record Orientation(LaidPage page, SheetPen pen, List<PaperFrame> frames) {
         return frames.stream().allMatch(f -> f.scale() == frames.getFirst().scale());
     }
 
+    /** Whether lengths can be measured in all views. */
+    private boolean isMeasured() {
+        return page.views().stream().allMatch(v -> v.view().isMeasured());
+    }
+
     boolean hasNorth() {
         return page.views().stream().anyMatch(v -> v.view().isPlan()); // walls from the front have no north
     }
@@ -81,7 +89,7 @@ record Orientation(LaidPage page, SheetPen pen, List<PaperFrame> frames) {
         if (hasNorth()) {
             north(new Point(north, y), 5.6);
         }
-        if (isAlike()) {
+        if (isAlike() && isMeasured()) {
             var scale = frames.getFirst().scale();
             pen.text(words(), right, y - 4, TextRole.HEADING, Typeface.MEDIUM, Align.RIGHT);
             bar(right, y + 1, scale, page.plan().units());

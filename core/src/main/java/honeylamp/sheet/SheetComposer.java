@@ -510,7 +510,9 @@ public final class SheetComposer {
             var name = ElevationMarks.number(plan.drawn().presentation(), laid.view())
                     .map(n -> n + "   " + laid.name())
                     .orElseGet(laid::name);
-            var scale = LengthText.built(Scales.said(frames.get(i).scale(), plan.units()));
+            var scale = laid.view().isMeasured()
+                    ? LengthText.built(Scales.said(frames.get(i).scale(), plan.units()))
+                    : Scales.NONE;
             var y = captionMm(i);
             names.text(name, cell.minX(), y, TextRole.HEADING, Typeface.MEDIUM, Align.LEFT);
             pen.quiet(scale, cell.maxX(), y, TextRole.BODY, Typeface.REGULAR, Align.RIGHT);

@@ -31,6 +31,7 @@ import honeylamp.plan.LineRole;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Raised;
 import honeylamp.plan.Role;
 import honeylamp.plan.RoundDimension.Measures;
 import honeylamp.plan.Side;
@@ -156,6 +157,28 @@ class PlanFileTest {
                 .isEmpty();
         var broken = json(document.plan()).replaceFirst("\"centre\"", "\"middle\"");
         assertThat(schema.validate(broken, InputFormat.JSON)).isNotEmpty();
+    }
+
+    /** Raised views of all kinds come back as they were, and hold to the schema. */
+    @Test
+    void raisedViewsComeBack() throws IOException {
+        var plan = SailclothYard.plan();
+        var like = plan.presentation().views().getFirst().id();
+        var storey = plan.storeys().getFirst();
+        var eye = new Raised.Eye(Raised.Rays.ON_PLAN, 30.5, 36);
+        for (var subject : List.of(
+                new Raised.Cutaway(storey.id(), storey.rooms().getFirst().id(), eye),
+                new Raised.WholeStorey(storey.id(), Length.ofMm(1200), eye),
+                new Raised.Building(storey.id(), Length.ofMm(2500), eye),
+                new Raised.Inside(storey.id(), Position.ofMm(1200, -340.5), Length.ofMm(1600), 271.25, 75))) {
+            plan = ViewEdits.raised(plan, like, subject, "Raised").plan();
+        }
+        assertThat(good(saved(plan)).plan()).isEqualTo(plan);
+        var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(Files.readString(Path.of("../docs/plan.schema.json")), InputFormat.JSON);
+        assertThat(schema.validate(json(plan), InputFormat.JSON)).isEmpty();
+        var steep = zip("plan.json", json(plan).replaceFirst("\"downDeg\" ?: ?36[.0]*", "\"downDeg\":95"));
+        assertThat(refused(steep)).contains("how steeply one looks down");
     }
 
     /** Every field that is written stands in the schema, and its title says the format. */

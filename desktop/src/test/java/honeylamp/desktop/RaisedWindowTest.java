@@ -9,7 +9,6 @@ import honeylamp.desktop.workspace.Intent;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId;
-import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Raised.Rays;
 import honeylamp.plan.View;
@@ -141,7 +140,7 @@ class RaisedWindowTest {
             assertThat(((Raised.WholeStorey) raised(w)).cut()).isEqualTo(Length.ofMm(900));
             var piece = w.plan().storeys().getFirst().furnishings().getFirst();
             WindowDriver.onScreen(() -> {
-                w.model().pick(Set.<ElementId>of((FurnishingId) piece.id()));
+                w.model().pick(Set.<ElementId>of(piece.id()));
                 w.model().picked().delete();
                 return null;
             });

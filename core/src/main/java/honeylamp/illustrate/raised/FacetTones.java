@@ -37,9 +37,7 @@ final class FacetTones {
                 .flatMap(l -> Materials.of(l.finish())
                         .map(m -> m.in(pens.look()).as(l.finish()).tone()))
                 .or(skin::own)
-                .orElseGet(() -> skin.role() == Role.WALL_SIDE
-                        ? plaster()
-                        : pens.colour(skin.role()));
+                .orElseGet(() -> skin.role() == Role.WALL_SIDE ? plaster() : pens.colour(skin.role()));
         return faint(kind, pens.of(toning.seen(own, facet.normal())));
     }
 

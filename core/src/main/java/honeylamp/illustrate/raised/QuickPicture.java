@@ -8,7 +8,8 @@ import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Role;
-import honeylamp.raised.Looking;
+import honeylamp.raised.Scene;
+import honeylamp.raised.SeenThings;
 import java.util.List;
 
 /** A raised view in few pixels, for while it is turned: surfaces in their tones, edges where one thing ends before another. */
@@ -21,18 +22,18 @@ public final class QuickPicture {
 
     private QuickPicture() {}
 
-    /** The picture of a view as another eye sees it, where it lies on paper; nothing if what it shows is gone. */
-    public static List<Mark> of(LaidView view, Raised subject, PaperFrame frame) {
-        var looking = Looking.of(view, subject);
-        if (looking.isEmpty()) {
-            return List.of();
-        }
-        var scene = Looking.scene(view, subject, looking.get());
-        var bounds = scene.bounds();
-        if (bounds.isEmpty()) {
-            return List.of();
-        }
-        var box = bounds.get();
+    /**
+     * The picture of a view as another eye sees it, where it lies on paper; nothing if what it shows is gone.
+     *
+     * @param seen what is seen in the view
+     */
+    public static List<Mark> of(LaidView view, SeenThings seen, Raised elsewhere, PaperFrame frame) {
+        return seen.from(view, elsewhere)
+                .flatMap(scene -> scene.bounds().map(box -> of(view, scene, box, elsewhere, frame)))
+                .orElse(List.of());
+    }
+
+    private static List<Mark> of(LaidView view, Scene scene, Box box, Raised subject, PaperFrame frame) {
         var nearest = scene.nearest(box, LONGER_PX);
         var pens = Pens.of(view.look(), frame.scale());
         var tones = new FacetTones(

@@ -133,9 +133,10 @@ public final class RaisedArt {
             layers.add(Layer.of(LayerKind.FURNITURE, glass));
         }
         if (!dark.isEmpty()) {
+            var most = view.view().subject() instanceof Raised.Inside ? SHADOW_INSIDE : SHADOW;
             var ink = new Ink(
                     pens.colour(Role.SHADOW).argb(),
-                    Math.min(1, SHADOW * view.look().castShadow()));
+                    Math.min(1, most * view.look().castShadow()));
             var shapes = dark.values().stream().flatMap(List::stream).toList();
             layers.add(new Layer(LayerKind.TOP_SHADOW, Blend.MULTIPLY, List.of(new Mark.Fill(paper(shapes), ink))));
         }

@@ -28,6 +28,7 @@ import honeylamp.plan.Raised.Rays;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Showing;
 import honeylamp.plan.View;
+import honeylamp.sheet.SheetComposer;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -46,9 +47,10 @@ class RaisedArtTest {
         var laid = TestPlans.laid(plan);
         var room = laid.geometry().rooms().getFirst();
         var eye = SeenFromCorner.of(room).getFirst().eye().with(rays);
-        var subject = new Raised.Cutaway(laid.id(), room.mark().map(RoomMark::id).orElseThrow(), eye);
-        var added = ViewEdits.raised(
-                plan, plan.presentation().views().getFirst().id(), subject, "Room, cut away");
+        var subject =
+                new Raised.Cutaway(laid.id(), room.mark().map(RoomMark::id).orElseThrow(), eye);
+        var added =
+                ViewEdits.raised(plan, plan.presentation().views().getFirst().id(), subject, "Room, cut away");
         return LaidPlan.of(added.plan())
                 .view(added.plan().presentation().views().getLast().id());
     }
@@ -118,7 +120,9 @@ class RaisedArtTest {
                             : Stream.<Box>empty())
                     .reduce(Box::union)
                     .orElseThrow();
-            assertThat(box.contains(drawn)).as(rays.label() + " " + drawn + " in " + box).isTrue();
+            assertThat(box.contains(drawn))
+                    .as(rays.label() + " " + drawn + " in " + box)
+                    .isTrue();
         }
     }
 
@@ -137,8 +141,7 @@ class RaisedArtTest {
     void aRoomThatIsGoneShowsNothing() {
         var view = cutaway(TestPlans.clearRectangle(4200, 3300), Rays.PARALLEL);
         var plan = view.plan().drawn();
-        var gone = plan.withStorey(
-                plan.storeys().getFirst().id(), s -> s.with(RoomMark.class, List.of()));
+        var gone = plan.withStorey(plan.storeys().getFirst().id(), s -> s.with(RoomMark.class, List.of()));
         var seen = LaidPlan.of(gone).view(view.view().id());
         assertThat(Extent.of(seen)).isEmpty();
         assertThat(drawn(seen).layers()).isEmpty();
@@ -157,5 +160,26 @@ class RaisedArtTest {
         assertThat(now.fit()).isEqualTo(View.Fit.FILLING);
         var first = plan.presentation().views().getFirst().id();
         assertThat(ViewEdits.lookedFrom(plan, first, eye).result()).isEmpty();
+    }
+
+    /** A page in perspective says that it is not to scale, and has no bar to measure with; a parallel one has both. */
+    @Test
+    void aPageInPerspectiveHasNoScale() {
+        var plan = TestPlans.clearRectangle(4200, 3300);
+        assertThat(words(cutaway(plan, Rays.PERSPECTIVE)))
+                .contains("Not to scale")
+                .noneMatch(w -> w.endsWith(" m"));
+        assertThat(words(cutaway(plan, Rays.PARALLEL)))
+                .anyMatch(w -> w.startsWith("1:"))
+                .anyMatch(w -> w.endsWith(" m"));
+    }
+
+    private static List<String> words(LaidView view) {
+        var page = view.plan().pageOf(view.view().id());
+        var sheet = SheetComposer.compose(page, Lamp.LIT, 1).drawing();
+        return sheet.layers().stream()
+                .flatMap(l -> Mark.words(l.marks()))
+                .map(Mark.Text::text)
+                .toList();
     }
 }

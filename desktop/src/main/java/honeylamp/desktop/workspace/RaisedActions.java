@@ -77,13 +77,15 @@ public final class RaisedActions {
     public void standIn(Room room) {
         WalkingInside.in(model.shown().storey(), room)
                 .ifPresentOrElse(
-                        this::show, () -> model.complain("There is no room to stand in. Close its walls first, in Walls."));
+                        this::show,
+                        () -> model.complain("There is no room to stand in. Close its walls first, in Walls."));
     }
 
     /** Stands in the room that is picked, else in the one in the middle of what is seen. */
     public void standHere() {
         here().ifPresentOrElse(
-                this::standIn, () -> model.complain("There is no room here to stand in. Pick one first, in Rooms."));
+                        this::standIn,
+                        () -> model.complain("There is no room here to stand in. Pick one first, in Rooms."));
     }
 
     private Optional<Room> here() {
@@ -193,8 +195,7 @@ public final class RaisedActions {
     public void tiltBy(double deg) {
         seen().ifPresent(raised -> {
             if (raised instanceof Raised.Inside) {
-                model.edit(
-                        WalkingInside.step(model.shown().view(), Math.signum(deg) * STEP_MM), "Walk");
+                model.edit(WalkingInside.step(model.shown().view(), Math.signum(deg) * STEP_MM), "Walk");
             } else {
                 look(raised.eye().tiltedBy(deg));
             }

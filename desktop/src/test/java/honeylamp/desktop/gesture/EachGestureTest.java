@@ -41,6 +41,7 @@ import honeylamp.edit.NoteEdits;
 import honeylamp.edit.PageEdits;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.edit.UnitEdits;
+import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Doing;
 import honeylamp.plan.ElementId.PageId;
@@ -53,17 +54,16 @@ import honeylamp.plan.Ground;
 import honeylamp.plan.Page.LaidPicture;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Raised;
 import honeylamp.plan.RoundDimension.Measures;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Surface;
 import honeylamp.plan.Underlay;
-import honeylamp.plan.Raised;
 import honeylamp.plan.View;
 import honeylamp.takeoff.lighting.StarterLights;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
-import honeylamp.edit.ViewEdits;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -639,8 +639,8 @@ class EachGestureTest {
         var storey = plan.storeys().getFirst().id();
         var eye = new Raised.Eye(Raised.Rays.PARALLEL, 30, 36);
         var subject = new Raised.WholeStorey(storey, Length.ofMm(1200), eye);
-        var added = ViewEdits.raised(
-                plan, plan.presentation().views().getFirst().id(), subject, "Raised");
+        var added =
+                ViewEdits.raised(plan, plan.presentation().views().getFirst().id(), subject, "Raised");
         var hand = new Hand(added.plan(), DrawBoundary.begin());
         var rests = hand.gesture;
         var id = added.plan().presentation().views().getLast().id();

@@ -84,7 +84,8 @@ public record TurnRaised(Gesture rests, Raised subject, Point grabbed, Optional<
 
     @Override
     public List<Mark> sketch(Surroundings scene) {
-        return turned.map(eye -> QuickPicture.of(scene.view(), subject.seenFrom(eye), scene.frame()))
+        return turned.map(eye ->
+                        QuickPicture.of(scene.view(), scene.things().get(), subject.seenFrom(eye), scene.frame()))
                 .orElse(List.of());
     }
 }

@@ -75,9 +75,13 @@ public final class RaisedFields {
     private List<Node> inside(Raised.Inside inside, UnitSystem units) {
         return List.of(
                 Widgets.quiet("Shift with full stop walks on, with comma back; full stop and comma turn."),
-                degrees("Looking", "inside-towards", inside.towardsDeg(), 0, 360, deg -> inside.standing(
-                                inside.at(), deg)
-                        .eye()),
+                degrees(
+                        "Looking",
+                        "inside-towards",
+                        inside.towardsDeg(),
+                        0,
+                        360,
+                        deg -> inside.standing(inside.at(), deg).eye()),
                 new NumberField(
                         "How wide",
                         "inside-across",
@@ -85,7 +89,9 @@ public final class RaisedFields {
                         new Figures(Raised.Inside.LEAST_ACROSS_DEG, Raised.Inside.MOST_ACROSS_DEG, 2),
                         "°",
                         v -> model.edit(
-                                ViewEdits.across(model.now().plan(), model.now().view().id(), v), "Look wider"),
+                                ViewEdits.across(
+                                        model.now().plan(), model.now().view().id(), v),
+                                "Look wider"),
                         model::complain),
                 new LengthField(
                         "Eyes above the floor",
@@ -93,7 +99,9 @@ public final class RaisedFields {
                         inside.high(),
                         units,
                         v -> model.edit(
-                                ViewEdits.eyesAt(model.now().plan(), model.now().view().id(), v), "Raise eyes"),
+                                ViewEdits.eyesAt(
+                                        model.now().plan(), model.now().view().id(), v),
+                                "Raise eyes"),
                         model::complain));
     }
 
