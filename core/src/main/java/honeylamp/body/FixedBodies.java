@@ -27,6 +27,7 @@ final class FixedBodies {
     private static final double WAIST_MM = 180;
 
     private static final double HEARTH_MM = 30;
+    private static final double SOOT_MM = 10;
     private static final double LEAST_MM = 1;
 
     private final double floorMm;
@@ -125,7 +126,9 @@ final class FixedBodies {
         var middle = box.centre().x();
         cutOff(out, own(part, box.minX(), box.minY(), middle - mouth / 2, box.maxY()), 0, high, Role.WALL_SIDE);
         cutOff(out, own(part, middle + mouth / 2, box.minY(), box.maxX(), box.maxY()), 0, high, Role.WALL_SIDE);
-        cutOff(out, own(part, middle - mouth / 2, deep, middle + mouth / 2, box.maxY()), 0, high, Role.FIRE);
+        var behind = Math.min(deep + SOOT_MM, box.maxY());
+        cutOff(out, own(part, middle - mouth / 2, deep, middle + mouth / 2, behind), 0, high, Role.FIRE);
+        cutOff(out, own(part, middle - mouth / 2, behind, middle + mouth / 2, box.maxY()), 0, high, Role.WALL_SIDE);
         cutOff(out, own(part, middle - mouth / 2, box.minY(), middle + mouth / 2, deep), top, high, Role.WALL_SIDE);
         upright(out, own(part, middle - mouth / 2, box.minY(), middle + mouth / 2, deep), 0, HEARTH_MM, Role.HEARTH);
     }

@@ -21,6 +21,7 @@ import honeylamp.plan.Showing.Kind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /** Openings in raised walls: reveals, linings, frames, glass, and leaves that stand open. */
 final class OpeningBodies {
@@ -44,16 +45,19 @@ final class OpeningBodies {
 
     private final double floorMm;
     private final double cutMm;
+    private final Predicate<Point> leavesIn;
 
     /**
      * Raises openings.
      *
      * @param floorMm the level of the floor
      * @param cutMm so high above it all is cut
+     * @param leavesIn where leaves are seen: those that stand open elsewhere are left out
      */
-    OpeningBodies(double floorMm, double cutMm) {
+    OpeningBodies(double floorMm, double cutMm, Predicate<Point> leavesIn) {
         this.floorMm = floorMm;
         this.cutMm = cutMm;
+        this.leavesIn = leavesIn;
     }
 
     /** The reveals of a hole: part of the wall. */
@@ -247,6 +251,9 @@ final class OpeningBodies {
                     cut.thicknessMm() + 2);
             var top = Math.min(cutMm, head - lining - ABOVE_FLOOR_MM);
             for (var leaf : leaves(cut)) {
+                if (!leavesIn.test(leaf.bounds().centre())) {
+                    continue;
+                }
                 out.addAll(
                         Prism.upright(Outline.of(leaf), floorMm + ABOVE_FLOOR_MM, floorMm + top, Skin.of(Role.FRAME)));
             }

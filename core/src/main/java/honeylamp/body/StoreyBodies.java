@@ -35,14 +35,14 @@ public final class StoreyBodies {
     /** Floors are seen so thick at their edges. */
     public static final double SLAB_MM = 150;
 
-    /** So high above the floor a storey is cut usually. */
-    public static final double USUAL_CUT_MM = 1200;
-
     /** So far behind a wall of a room no other part of that room lies, if the wall stands in a cutaway. */
     private static final double PROBE_MM = 400;
 
     private static final double BESIDE_MM = 10;
     private static final double HEDGE_MM = 1500;
+
+    /** A leaf so near to a room slides in its doorway. */
+    private static final double IN_DOORWAY_MM = 150;
 
     /** What hangs so near to a wall that is cut away goes with it. */
     private static final double ON_WALL_MM = 220;
@@ -163,7 +163,11 @@ public final class StoreyBodies {
         bodies.slab(out, Regions.union(slab), List.of(room));
         bodies.cutDown(out, Regions.difference(all, standing));
         var high = bodies.heightMm(room);
-        bodies.standing(out, standing, high, _ -> true);
+        bodies.standing(
+                out,
+                standing,
+                high,
+                p -> room.outline().contains(p) || room.outline().edgeDistance(p) < IN_DOORWAY_MM);
         var inRoom = within(room);
         bodies.fixed(out, high, inRoom);
         var gone = around.edges(edge -> !bodies.isBehind(room, edge, towards));
@@ -335,11 +339,12 @@ public final class StoreyBodies {
         }
     }
 
-    private void standing(List<Body> out, List<Outline> walls, double cutMm, Predicate<Point> where) {
+    /** Walls with what is in them; leaves that stand open elsewhere are left out. */
+    private void standing(List<Body> out, List<Outline> walls, double cutMm, Predicate<Point> leavesIn) {
         out.add(new WallBodies(storey).over(walls, cutMm));
-        var openings = new OpeningBodies(floorMm, cutMm);
+        var openings = new OpeningBodies(floorMm, cutMm, leavesIn);
         for (var cut : geometry.cuts()) {
-            if (WallBodies.isIn(walls, cut) && where.test(cut.middle().middle())) {
+            if (WallBodies.isIn(walls, cut)) {
                 out.add(openings.reveal(cut));
                 threshold(cut).ifPresent(out::add);
                 out.addAll(openings.filling(cut));

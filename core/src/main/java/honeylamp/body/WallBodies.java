@@ -63,7 +63,7 @@ final class WallBodies {
         for (var level : levels.entrySet()) {
             var to = level.getKey();
             for (var part : level.getValue()) {
-                faces(out, part, from, to);
+                faces(out, standing, part, from, to);
             }
             var above = levels.higherEntry(to);
             tops(out, above == null ? level.getValue() : Regions.difference(level.getValue(), above.getValue()), to);
@@ -103,12 +103,12 @@ final class WallBodies {
         }
     }
 
-    private void faces(List<Facet> out, Outline part, double fromMm, double toMm) {
+    private void faces(List<Facet> out, List<Outline> standing, Outline part, double fromMm, double toMm) {
         Prism.oriented(simple(part))
                 .rings()
                 .forEach(ring -> ring.edges().forEach(edge -> {
                     if (edge.length() > SAME_MM) {
-                        face(out, edge, fromMm, toMm);
+                        face(out, standing, edge, fromMm, toMm);
                     }
                 }));
     }
@@ -119,13 +119,15 @@ final class WallBodies {
                 part.holes().stream().map(r -> r.simplified(SAME_MM)).toList());
     }
 
-    private void face(List<Facet> out, Segment edge, double fromMm, double toMm) {
+    private void face(List<Facet> out, List<Outline> standing, Segment edge, double fromMm, double toMm) {
         var looks = edge.unit().left().times(-1);
         var flat = Flat.plumb(edge.a(), floorMm, edge.unit());
-        var isCut = isWall(edge.middle().plus(looks.times(BEHIND_MM)));
+        var beyond = edge.middle().plus(looks.times(BEHIND_MM));
+        var isCut = isWall(beyond) && standing.stream().noneMatch(o -> o.contains(beyond));
         var on = holes.wall(edge);
-        if (isCut || on.isEmpty()) {
-            out.add(new Facet(flat, Outline.of(new Box(0, fromMm, edge.length(), toMm).ring()), Skin.cut()));
+        if (isCut || on.isEmpty()) { // where a higher wall ends over a lower one it has a plain end
+            var skin = isCut ? Skin.cut() : Skin.of(Role.WALL_SIDE);
+            out.add(new Facet(flat, Outline.of(new Box(0, fromMm, edge.length(), toMm).ring()), skin));
             return;
         }
         var left = holes.left(on.get(), edge, fromMm, toMm);
@@ -140,7 +142,7 @@ final class WallBodies {
         }
     }
 
-    /** Whether there is wall at a point that is no part of what is raised. */
+    /** Whether there is wall at a point. */
     private boolean isWall(Point p) {
         return geometry.network().poche().stream().anyMatch(o -> o.contains(p));
     }

@@ -1,19 +1,32 @@
 package honeylamp.demo;
 
 import honeylamp.catalogue.Looks;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.listing.SeenFromCorner;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.LaidView;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Typeface;
+import honeylamp.edit.Reach;
+import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Affine;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
+import honeylamp.illustrate.Extent;
+import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.LookSample;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.output.RasterPainter;
 import honeylamp.plan.Light;
 import honeylamp.plan.Light.Falls;
 import honeylamp.plan.Look;
+import honeylamp.plan.Raised;
 import honeylamp.plan.Role;
 import honeylamp.plan.Sun;
 import java.awt.Color;
@@ -23,13 +36,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** One corner of a house in every look that ships, then in the usual look under several lights, each with its name. */
+/**
+ * One corner of a house in every look that ships, then in the usual look under several lights, then a room raised in every
+ * look, each with its name.
+ */
 public final class LooksPicture {
     private static final int SIDE_PX = 240;
     private static final int BELOW_PX = 30;
     private static final int AIR_PX = 14;
     private static final int ACROSS = 7;
     private static final double CAP_MM = 3.4;
+    private static final double AIR = 0.9;
 
     private LooksPicture() {}
 
@@ -43,6 +60,10 @@ public final class LooksPicture {
             all.add(new Shown("", new Drawing(List.of())));
         }
         all.addAll(lights());
+        while (all.size() % ACROSS != 0) {
+            all.add(new Shown("", new Drawing(List.of())));
+        }
+        all.addAll(raised());
         var rows = (all.size() + ACROSS - 1) / ACROSS;
         var image = new BufferedImage(
                 AIR_PX + ACROSS * (SIDE_PX + AIR_PX),
@@ -75,6 +96,47 @@ public final class LooksPicture {
                 Ink.of(Looks.DAYLIGHT.palette().of(Role.INK).argb()));
         var words = new Drawing(List.of(Layer.of(LayerKind.LABELS, List.of(name))));
         RasterPainter.paint(words, image, new Affine(scale, 0, 0, scale, x, y + SIDE_PX + 0.72 * BELOW_PX));
+    }
+
+    /** The living room of the demo cut away, in every look on its own paper. */
+    private static List<Shown> raised() {
+        var plan = SailclothYard.plan();
+        var storey = LaidPlan.of(plan).all().getFirst();
+        var room = storey.geometry().rooms().stream()
+                .filter(r -> r.name().equals("Living room"))
+                .findFirst()
+                .orElseThrow();
+        var mark = room.mark().orElseThrow().id();
+        var eye = SeenFromCorner.of(room).getFirst().eye();
+        var like = plan.presentation().views().getFirst().id();
+        var added = ViewEdits.raised(plan, like, new Raised.Cutaway(storey.id(), mark, eye), "Living room");
+        var view = added.plan()
+                .presentation()
+                .page(added.id())
+                .orElseThrow()
+                .views()
+                .getFirst();
+        return Looks.all().stream()
+                .map(look -> {
+                    var seen = LaidPlan.of(ViewEdits.look(added.plan(), view, Reach.THIS, _ -> look))
+                            .view(view);
+                    return new Shown(look.name() + ", raised", raised(seen));
+                })
+                .toList();
+    }
+
+    /** In the middle of its place, about the origin. */
+    private static Drawing raised(LaidView view) {
+        var box = Extent.of(view).orElseThrow().planMm();
+        var scale = Math.max(box.width(), box.height()) / (AIR * LookSample.SIDE_MM);
+        var middle = box.centre();
+        var frame = new PaperFrame(scale, -middle.x() / scale, middle.y() / scale);
+        var half = LookSample.SIDE_MM / 2;
+        var paper = new Mark.Fill(
+                Figure.ring(new Box(-half, -half, half, half).ring()),
+                Ink.of(view.look().palette().of(Role.PAPER).argb()));
+        return new Drawing(List.of(Layer.of(LayerKind.PAPER, List.of(paper))))
+                .with(Illustration.of(view, frame, Lamp.LIT, Illustration.SCREEN_SHADE_PX_PER_MM));
     }
 
     private static List<Shown> lights() {

@@ -6,7 +6,6 @@ import honeylamp.body.Skin;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.BoxIndex;
 import honeylamp.geometry.Outline;
-import honeylamp.geometry.Point;
 import honeylamp.geometry.Projective;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
@@ -170,10 +169,5 @@ public final class Scene {
                 facet.outline().bounds().grown(1), p -> seen.before(flat.at(p)) - Projection.Perspective.NEAREST_MM);
         return half.flatMap(h -> Regions.intersection(List.of(facet.outline()), List.of(Outline.of(h))).stream()
                 .max(Comparator.comparingDouble(Outline::area)));
-    }
-
-    /** The point of a facet's plane that is seen at a place, in the frame of the plane. */
-    static Point lifted(Facet facet, Projection projection, Point at) {
-        return projection.of(facet.flat()).inverse().apply(at);
     }
 }

@@ -17,6 +17,7 @@ import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.Wall;
 import honeylamp.raised.Looking;
 import honeylamp.units.Length;
 import java.util.List;
@@ -126,5 +127,24 @@ class StoreyBodiesTest {
                         .isCloseTo(1, within(0.004));
             }
         }
+    }
+
+    /** A low wall inside a room: all encloses what each wall encloses, and nothing is dark but tops and what was cut away. */
+    @Test
+    void wallsOfTwoHeightsEndPlainly() {
+        var plan = TestPlans.walled(TestPlans.clearRectangle(4200, 3300), 2100, 0, 2100, 1500, TestPlans.PARTITION);
+        var storey = plan.storeys().getFirst();
+        var low = storey.walls().getLast().id();
+        var both = plan.withStorey(storey.id(), s -> s.change(Wall.class, low, w -> w.withHeight(Length.ofMm(900))));
+        var laid = TestPlans.laid(both);
+        var bodies = walls(laid, 1200);
+        var thin = laid.geometry().network().of(low).stream()
+                .mapToDouble(p -> p.body().area())
+                .sum();
+        assertThat(Boxes.volumeMm3(bodies) / MM3_PER_M3)
+                .isCloseTo(((grossMm2(laid) - thin) * 1200 + thin * 900) / MM3_PER_M3, within(0.003));
+        assertThat(bodies.stream().flatMap(b -> b.facets().stream()))
+                .filteredOn(f -> f.skin().sort() == Skin.Sort.CUT)
+                .allMatch(f -> f.normal().z() > 0.5);
     }
 }

@@ -16,6 +16,9 @@ final class FacetTones {
     /** Walls nobody painted: as walls from the front. */
     private static final double PLASTER_LIGHTER = 0.03;
 
+    /** Darker paper is no measure of how warm a wall is. */
+    private static final double DARK_PAPER = 0.6;
+
     private final Pens pens;
     private final Toning toning;
     private final Showing showing;
@@ -38,13 +41,15 @@ final class FacetTones {
                         .map(m -> m.in(pens.look()).as(l.finish()).tone()))
                 .or(skin::own)
                 .orElseGet(() -> skin.role() == Role.WALL_SIDE ? plaster() : pens.colour(skin.role()));
-        return faint(kind, pens.of(toning.seen(own, facet.normal())));
+        var seen = toning.seen(own, facet.normal());
+        var isCovered = skin.laid().isPresent() && showing.shows(Kind.FINISHES);
+        return faint(kind, isCovered ? pens.surface(seen) : pens.of(seen));
     }
 
     /** As light as bare floors, and as warm as the paper. */
     private Oklch plaster() {
-        var paper = pens.colour(Role.PAPER);
         var bare = pens.colour(Role.BARE_FLOOR);
+        var paper = pens.colour(Role.PAPER).lightness() < DARK_PAPER ? bare : pens.colour(Role.PAPER);
         return new Oklch(
                 Math.min(1, bare.lightness() + PLASTER_LIGHTER),
                 Math.max(bare.chroma(), paper.chroma()),

@@ -15,6 +15,7 @@ import java.util.List;
 /** A raised view in few pixels, for while it is turned: surfaces in their tones, edges where one thing ends before another. */
 public final class QuickPicture {
     private static final int LONGER_PX = 900;
+    private static final int UNDER_LINES_PX = 2600;
     private static final int OPAQUE = 0xff000000;
 
     /** How much of the ink edges take. */
@@ -29,12 +30,23 @@ public final class QuickPicture {
      */
     public static List<Mark> of(LaidView view, SeenThings seen, Raised elsewhere, PaperFrame frame) {
         return seen.from(view, elsewhere)
-                .flatMap(scene -> scene.bounds().map(box -> of(view, scene, box, elsewhere, frame)))
+                .flatMap(scene ->
+                        scene.bounds().map(box -> of(view, scene, box, elsewhere, frame, new Fine(LONGER_PX, EDGE))))
                 .orElse(List.of());
     }
 
-    private static List<Mark> of(LaidView view, Scene scene, Box box, Raised subject, PaperFrame frame) {
-        var nearest = scene.nearest(box, LONGER_PX);
+    /** The surfaces of a scene alone, finer, to lie under lines. */
+    static List<Mark> surfaces(LaidView view, Scene scene, Raised subject, PaperFrame frame) {
+        return scene.bounds()
+                .map(box -> of(view, scene, box, subject, frame, new Fine(UNDER_LINES_PX, 0)))
+                .orElse(List.of());
+    }
+
+    /** How many pixels the longer side has, and how much of the ink edges take. */
+    private record Fine(int longerPx, double edge) {}
+
+    private static List<Mark> of(LaidView view, Scene scene, Box box, Raised subject, PaperFrame frame, Fine fine) {
+        var nearest = scene.nearest(box, fine.longerPx);
         var pens = Pens.of(view.look(), frame.scale());
         var tones = new FacetTones(
                 pens, Toning.of(view.view().light(), subject.eye()), view.view().seen());
@@ -52,8 +64,9 @@ public final class QuickPicture {
                 var right = nearest.facets()[from + Math.min(x + 1, nearest.width() - 1)];
                 var below = nearest.facets()[Math.max(from - nearest.width(), 0) + x];
                 var ink = here < 0 ? 0 : inks[here];
-                out[row * nearest.width() + x] =
-                        here == right && here == below ? ink : mixed(here < 0 ? paper : ink, edge);
+                out[row * nearest.width() + x] = fine.edge == 0 || here == right && here == below
+                        ? ink
+                        : mixed(here < 0 ? paper : ink, edge, fine.edge);
             }
         }
         var where = new Box(
@@ -64,13 +77,16 @@ public final class QuickPicture {
         return List.of(new Mark.Image(new Pixels(nearest.width(), nearest.height(), out), frame.paper(where)));
     }
 
-    private static int mixed(int under, int over) {
-        return OPAQUE | channel(under, over, 16) | channel(under, over, 8) | channel(under, over, 0);
+    private static int mixed(int under, int over, double share) {
+        return OPAQUE
+                | channel(under, over, share, 16)
+                | channel(under, over, share, 8)
+                | channel(under, over, share, 0);
     }
 
-    private static int channel(int under, int over, int shift) {
+    private static int channel(int under, int over, double share, int shift) {
         var a = under >> shift & 0xff;
         var b = over >> shift & 0xff;
-        return (int) Math.rint(a + EDGE * (b - a)) << shift;
+        return (int) Math.rint(a + share * (b - a)) << shift;
     }
 }

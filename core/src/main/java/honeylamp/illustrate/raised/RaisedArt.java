@@ -54,6 +54,9 @@ public final class RaisedArt {
     /** The same indoors, where light comes from many sides. */
     private static final double SHADOW_INSIDE = 0.36;
 
+    /** Of more facets surfaces are not worked out one by one. */
+    private static final int MOST_FACETS = 7000;
+
     /** Parts narrower than this on paper are specks. */
     private static final double SPECK_MM2 = 0.01;
 
@@ -80,7 +83,7 @@ public final class RaisedArt {
                 PaperFrame.atOrigin(frame.scale()), pens, view.look().textureStrength(), remembered.within(this.pens));
     }
 
-    private record AboutScene(Raised subject, Set<Kind> hidden) {}
+    private record AboutScene(Raised subject, Set<Kind> hidden, double livedIn) {}
 
     private record AboutParts(AboutScene scene) {}
 
@@ -94,15 +97,19 @@ public final class RaisedArt {
         if (looking.isEmpty()) {
             return new Drawing(List.of());
         }
-        var asked = new AboutScene(subject, view.view().seen().hidden());
-        var on = view.plan();
-        Scene scene = remembered.answerAbout(asked, on, () -> Looking.scene(view, subject, looking.get()));
-        List<SeenParts.Part> parts = remembered.answerAbout(new AboutParts(asked), on, () -> SeenParts.of(scene));
-        List<SeenLine> lines = remembered.answerAbout(new AboutLines(asked), on, () -> SeenLines.of(scene));
+        var asked =
+                new AboutScene(subject, view.view().seen().hidden(), view.view().livedIn());
+        var on = built(view);
+        Scene scene = remembered.answerOf(asked, on, () -> Looking.scene(view, subject, looking.get()));
+        List<SeenLine> lines = remembered.answerOf(new AboutLines(asked), on, () -> SeenLines.of(scene));
+        if (scene.count() > MOST_FACETS) {
+            return large(view, subject, scene, frame, lamp, lines, remembered);
+        }
+        List<SeenParts.Part> parts = remembered.answerOf(new AboutParts(asked), on, () -> SeenParts.of(scene));
         var art = new RaisedArt(view, subject, scene, frame, lamp, remembered);
         var isShaded = lamp == Lamp.LIT && view.look().castShadow() > 0;
         Map<Integer, List<Outline>> dark = isShaded
-                ? remembered.answerAbout(
+                ? remembered.answerOf(
                         new AboutSun(asked, view.view().light()),
                         on,
                         () -> SunParts.of(
@@ -112,6 +119,31 @@ public final class RaisedArt {
         return scene.framed()
                 .map(box -> drawing.clipped(frame.paper(Figure.ring(box.ring()))))
                 .orElse(drawing);
+    }
+
+    /** All that bodies follow from: the same objects as long as nothing is built otherwise. */
+    private static List<Object> built(LaidView view) {
+        var out = new ArrayList<Object>();
+        view.plan().all().forEach(s -> out.add(s.geometry()));
+        out.add(view.plan().wallTypes());
+        return out;
+    }
+
+    /** Of very many bodies surfaces are a picture of pixels under the lines: working out each would take minutes. */
+    private static Drawing large(
+            LaidView view,
+            Raised subject,
+            Scene scene,
+            PaperFrame frame,
+            Lamp lamp,
+            List<SeenLine> lines,
+            Remembered remembered) {
+        var art = new RaisedArt(view, subject, scene, frame, lamp, remembered);
+        var layers = new ArrayList<>(art.lines(lines));
+        if (lamp != Lamp.DRAFT) {
+            layers.add(Layer.of(LayerKind.FACES, QuickPicture.surfaces(view, scene, subject, frame)));
+        }
+        return new Drawing(layers);
     }
 
     private Drawing drawing(List<SeenParts.Part> parts, List<SeenLine> lines, Map<Integer, List<Outline>> dark) {

@@ -75,11 +75,11 @@ final class LookTray implements Content<LookTray.Part> {
     public List<Node> nodes(Part part) {
         var look = part.look();
         var light = part.light();
-        var out = new ArrayList<Node>();
+        var out = new ArrayList<Node>(
+                new RaisedFields(model).ifRaised(model.now().plan().units()));
         if (part.several()) {
             out.add(reach(model, part.presenting().reach(), "All views", "This view only"));
         }
-        out.addAll(new RaisedFields(model).ifRaised(model.now().plan().units()));
         out.addAll(shelf.nodes(look, part.own()));
         out.add(Widgets.section("Light", sun.nodes(light, part.view()).toArray(Node[]::new)));
         out.add(shade(look));

@@ -1,0 +1,109 @@
+package honeylamp.bench;
+
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.ViewEdits;
+import honeylamp.geometry.Box;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.raised.QuickPicture;
+import honeylamp.plan.Raised;
+import honeylamp.plan.Raised.Eye;
+import honeylamp.plan.Raised.Rays;
+import honeylamp.raised.Looking;
+import honeylamp.raised.Scene;
+import honeylamp.raised.SeenLines;
+import honeylamp.raised.SeenParts;
+import honeylamp.raised.SeenThings;
+import honeylamp.units.Length;
+import java.util.Arrays;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Level;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/**
+ * A storey raised, of the demo and of 296 rooms: turned, its hidden lines and surfaces worked out; beside it the plain
+ * buffer of what is nearest, and filling as many pixels.
+ */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 3, time = 3)
+@Measurement(iterations = 3, time = 3)
+@Fork(1)
+public class RaisedBench {
+    private static final int LONGER_PX = 900;
+    private static final int EYES = 36;
+    private static final double SCALE = 75;
+
+    @Param({"8", "296"})
+    public int rooms;
+
+    private final int[] pixels = new int[LONGER_PX * LONGER_PX * 2 / 3];
+    private final PaperFrame frame = PaperFrame.atOrigin(SCALE);
+    private List<LaidView> views = List.of();
+    private List<SeenThings> seen = List.of();
+    private List<Scene> scenes = List.of();
+    private int nth;
+
+    @Setup
+    public void build() {
+        var plan = rooms == 8 ? SailclothYard.plan() : LargePlan.lit(0);
+        var storey = plan.storeys().getFirst().id();
+        var subject = new Raised.WholeStorey(storey, Length.ofMm(1200), new Eye(Rays.PARALLEL, 30, 36));
+        var added =
+                ViewEdits.raised(plan, plan.presentation().views().getFirst().id(), subject, "Raised");
+        var id = added.plan().presentation().views().getLast().id();
+        var view = LaidPlan.of(added.plan()).view(id);
+        views = List.of(view);
+        seen = List.of(SeenThings.of(view));
+        scenes = List.of(Looking.scene(view, subject, Looking.of(view, subject).orElseThrow()));
+    }
+
+    @Setup(Level.Invocation)
+    public void next() {
+        nth = (nth + 1) % EYES;
+    }
+
+    @Benchmark
+    public int fillingBaseline() {
+        Arrays.fill(pixels, nth);
+        return pixels[nth];
+    }
+
+    @Benchmark
+    public Scene.Nearest nearest() {
+        Box box = scenes.getFirst().bounds().orElseThrow();
+        return scenes.getFirst().nearest(box, LONGER_PX);
+    }
+
+    @Benchmark
+    public List<Mark> turned() {
+        var view = views.getFirst();
+        var subject = (Raised) view.view().subject();
+        return QuickPicture.of(
+                view, seen.getFirst(), subject.seenFrom(subject.eye().turnedBy(360.0 * nth / EYES)), frame);
+    }
+
+    @Benchmark
+    public List<SeenLines.SeenLine> lines() {
+        return SeenLines.of(scenes.getFirst());
+    }
+
+    @Benchmark
+    public List<SeenParts.Part> surfaces() {
+        return SeenParts.of(scenes.getFirst());
+    }
+}
