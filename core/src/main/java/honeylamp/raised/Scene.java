@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /** Bodies as they are seen in a projection: their facets that look to the eye. */
@@ -39,18 +40,23 @@ public final class Scene {
         this.framed = framed;
         this.bodies = List.copyOf(bodies);
         this.projection = projection;
-        var seen = new ArrayList<SeenFacet>();
-        for (var i = 0; i < this.bodies.size(); i++) {
-            for (var facet : this.bodies.get(i).facets()) {
-                var body = i;
-                seen(facet, projection).stream()
-                        .flatMap(o -> within(o, framed).stream())
-                        .filter(o -> o.area() > LEAST_MM2)
-                        .forEach(o ->
-                                seen.add(new SeenFacet(facet, body, o, o.bounds(), projection.slope(facet.flat()))));
-            }
+        this.facets = IntStream.range(0, this.bodies.size())
+                .parallel()
+                .mapToObj(this::ofBody)
+                .flatMap(List::stream)
+                .toList();
+    }
+
+    /** The facets of a body that look to the eye and lie in the frame. */
+    private List<SeenFacet> ofBody(int body) {
+        var out = new ArrayList<SeenFacet>();
+        for (var facet : bodies.get(body).facets()) {
+            seen(facet, projection).stream()
+                    .flatMap(o -> within(o, framed).stream())
+                    .filter(o -> o.area() > LEAST_MM2)
+                    .forEach(o -> out.add(new SeenFacet(facet, body, o, o.bounds(), projection.slope(facet.flat()))));
         }
-        this.facets = List.copyOf(seen);
+        return out;
     }
 
     /** What is looked at. */
