@@ -13,7 +13,6 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Raised.Eye;
 import honeylamp.plan.RoomMark;
-import honeylamp.plan.Storey;
 import honeylamp.plan.View;
 import honeylamp.raised.Looking;
 import honeylamp.units.Length;
@@ -102,7 +101,7 @@ public final class RaisedActions {
         var storey = model.now().currentStorey();
         if (isBuilt()) {
             show(new Raised.WholeStorey(
-                    storey.id(), Storey.Levels.USUAL_CUT, ofStorey().getFirst().eye()));
+                    storey.id(), storey.levels().cut(), ofStorey().getFirst().eye()));
         }
     }
 

@@ -98,9 +98,11 @@ public final class PickInFront {
 
     /** What one can do there. */
     public static Readout readout(Surroundings scene) {
-        if (scene.view().view().subject() instanceof Raised) {
+        if (scene.view().view().subject() instanceof Raised raised) {
             return Readout.hint(
-                    "Seen raised. Press a wall, a window, a piece or a floor: its card has its measures. Drag to turn and tilt; comma and full stop turn it too, Shift+G goes back to the plan.");
+                    raised instanceof Raised.Inside
+                            ? "Press what you see for its card; drag to turn. Shift with full stop walks on."
+                            : "Press what you see for its card; drag to turn and tilt.");
         }
         var isMovable = scene.selection().stream().anyMatch(PickInFront::isMovable);
         return isMovable
