@@ -40,8 +40,9 @@ class RaisedWindowTest {
     }
 
     private static Box seen(WindowDriver w, ElementId id) throws Exception {
+        w.until(() -> w.model().scene().things().isPresent());
         return WindowDriver.onScreen(
-                () -> w.model().scene().things().get().of(Set.of(id)).getFirst());
+                () -> w.model().scene().things().orElseThrow().of(Set.of(id)).getFirst());
     }
 
     @Test
@@ -117,9 +118,19 @@ class RaisedWindowTest {
                 var to = at.plus(new Point(40 * px, 0));
                 model.act(new Intent.Point(Intent.Point.Act.DRAGGED, Pointer.at(to)));
                 assertThat(model.now().gesture()).isInstanceOf(TurnRaised.class);
-                assertThat(model.sketch()).as("it is seen while it turns").isNotEmpty();
                 assertThat(model.readout().hint()).contains("Esc");
+                return null;
+            });
+            w.until(() -> !w.model().scene().turned().isEmpty());
+            WindowDriver.onScreen(() -> {
+                var model = w.model();
+                assertThat(model.sketch()).as("it is seen while it turns").isNotEmpty();
+                var px = model.scene().frame().scale() * model.scene().penMm();
+                var to = box.centre().plus(new Point(40 * px, 0));
                 model.act(new Intent.Point(Intent.Point.Act.RELEASED, Pointer.at(to)));
+                assertThat(model.shown().meanwhile())
+                        .as("it does not turn back until its picture is there")
+                        .isNotEmpty();
                 return null;
             });
             assertThat(raised(w).eye().turnDeg()).isCloseTo(turn + 40 * 0.35, within(1e-6));
@@ -144,8 +155,9 @@ class RaisedWindowTest {
                 w.model().picked().delete();
                 return null;
             });
+            w.until(() -> w.model().scene().things().isPresent());
             assertThat(WindowDriver.onScreen(
-                            () -> w.model().scene().things().get().of(Set.of(piece.id()))))
+                            () -> w.model().scene().things().orElseThrow().of(Set.of(piece.id()))))
                     .as("what is deleted is gone in the raised view too")
                     .isEmpty();
             WindowDriver.onScreen(() -> {

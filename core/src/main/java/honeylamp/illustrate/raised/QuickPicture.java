@@ -4,18 +4,23 @@ import honeylamp.derive.storeys.LaidView;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Pixels;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Figure;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Role;
+import honeylamp.raised.Looking;
 import honeylamp.raised.Scene;
 import honeylamp.raised.SeenThings;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** A raised view in few pixels, for while it is turned: surfaces in their tones, edges where one thing ends before another. */
 public final class QuickPicture {
     private static final int LONGER_PX = 900;
     private static final int UNDER_LINES_PX = 2600;
+    private static final double OVER_MM = 60;
     private static final int OPAQUE = 0xff000000;
 
     /** How much of the ink edges take. */
@@ -30,9 +35,23 @@ public final class QuickPicture {
      */
     public static List<Mark> of(LaidView view, SeenThings seen, Raised elsewhere, PaperFrame frame) {
         return seen.from(view, elsewhere)
-                .flatMap(scene ->
-                        scene.bounds().map(box -> of(view, scene, box, elsewhere, frame, new Fine(LONGER_PX, EDGE))))
+                .flatMap(scene -> scene.bounds().map(box -> {
+                    var out = new ArrayList<Mark>(List.of(over(view, box, frame)));
+                    out.addAll(of(view, scene, box, elsewhere, frame, new Fine(LONGER_PX, EDGE)));
+                    return List.copyOf(out);
+                }))
                 .orElse(List.of());
+    }
+
+    /** Paper over what was drawn of the view before, and over what is drawn now. */
+    private static Mark over(LaidView view, Box box, PaperFrame frame) {
+        var before = view.view().subject() instanceof Raised raised
+                ? Looking.of(view, raised).map(Looking::extent)
+                : Optional.<Box>empty();
+        var all = before.map(box::union).orElse(box);
+        return new Mark.Fill(
+                frame.paper(Figure.ring(all.grown(OVER_MM).ring())),
+                Pens.of(view.look(), frame.scale()).ink(Role.PAPER));
     }
 
     /** The surfaces of a scene alone, finer, to lie under lines. */

@@ -5,6 +5,7 @@ import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.derive.storeys.UnitCopies;
 import honeylamp.derive.traced.PictureLines;
+import honeylamp.drawing.Mark;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.sketch.RoomNames;
@@ -38,7 +39,8 @@ import java.util.function.Supplier;
  * @param laidPage the page worked on with its views laid out; one like the first for a view on no page
  * @param walked the ways through the storey, if they were asked for and are known
  * @param names the names of rooms where the view writes them, if that is known
- * @param things what can be pointed at in a raised view; nothing in others
+ * @param things what can be pointed at in a raised view, if that is known; empty in others
+ * @param turned a raised view as it is being turned, as far as that was drawn
  * @param stuck where the piece that is picked does not get in, if that was asked for and is known
  */
 public record Surroundings(
@@ -57,7 +59,8 @@ public record Surroundings(
         Supplier<LaidPage> laidPage,
         Optional<Walked> walked,
         Optional<RoomNames> names,
-        Supplier<SeenThings> things,
+        Optional<SeenThings> things,
+        List<Mark> turned,
         Optional<GettingIn.Place> stuck) {
     /** The storey with its copies of units: what the pointer catches, and the rooms there are. */
     public StoreyGeometry laid() {

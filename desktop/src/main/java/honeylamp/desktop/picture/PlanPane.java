@@ -1,12 +1,14 @@
 package honeylamp.desktop.picture;
 
 import honeylamp.desktop.gesture.Pointer;
+import honeylamp.desktop.gesture.pick.TurnRaised;
 import honeylamp.desktop.picture.PictureRenderer.Painted;
 import honeylamp.desktop.workspace.ShownPlan;
 import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.drawing.Mark;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
 import honeylamp.output.ScreenPainter;
@@ -94,6 +96,7 @@ public final class PlanPane extends Pane {
         model.typing().subscribe((_, _) -> sketch());
         model.shown().ways().known().subscribe((_, _) -> sketch());
         model.shown().deliveries().known().subscribe((_, _) -> sketch());
+        model.shown().onRaised(this::sketch);
         model.shown().stamps().known().subscribe((_, _) -> update(model.now()));
         widthProperty().subscribe(this::resized);
         heightProperty().subscribe(this::resized);
@@ -401,6 +404,9 @@ public final class PlanPane extends Pane {
         shown = painted;
         picture.setImage(image(painted.image()));
         place();
+        if (!model.now().view().isPlan()) {
+            sketch(); // what stood there meanwhile goes
+        }
     }
 
     /** Whether the newest picture asked for is the one on screen. */
@@ -457,11 +463,22 @@ public final class PlanPane extends Pane {
                 .then(viewport().planToPixels(getWidth(), getHeight()));
     }
 
+    /** What lies above the picture; until that of a raised view is there, it lies over the one before. */
+    private List<Mark> seen(Workspace now) {
+        var sketch = model.sketch();
+        if (now.view().isPlan() || settled() || now.gesture() instanceof TurnRaised) {
+            return sketch;
+        }
+        var out = new ArrayList<>(model.shown().meanwhile());
+        out.addAll(sketch);
+        return out;
+    }
+
     private void sketch() {
         var now = model.now();
         var toPixels = now.viewport().paperToPixels(now.frame(), getWidth(), getHeight());
-        var overlay = ScreenPainter.overlay(
-                model.sketch(), toPixels, (int) Math.ceil(getWidth()), (int) Math.ceil(getHeight()));
+        var overlay =
+                ScreenPainter.overlay(seen(now), toPixels, (int) Math.ceil(getWidth()), (int) Math.ceil(getHeight()));
         sketch.setVisible(overlay.isPresent());
         overlay.ifPresent(o -> {
             sketch.setImage(image(o.image()));

@@ -27,11 +27,20 @@ public final class Aside<Q, A> {
         A answer(Q question, BooleanSupplier wanted);
     }
 
+    /** What becomes of an answer when another question was asked meanwhile. */
+    enum Late {
+        /** Nobody wants it any more. */
+        DROPPED,
+        /** It is newer than what was known, as long as the hand goes on. */
+        TOLD
+    }
+
     /** An answer and what it is one to. */
     public record Answered<Q, A>(Q question, A answer) {}
 
     private final Threads threads;
     private final BiPredicate<Q, Q> same;
+    private final Late late;
     private final Work<Q, A> work;
     private final AtomicReference<@Nullable Q> newest = new AtomicReference<>();
     private final ReadOnlyObjectWrapper<Optional<Answered<Q, A>>> known = new ReadOnlyObjectWrapper<>(Optional.empty());
@@ -42,6 +51,17 @@ public final class Aside<Q, A> {
      * @param same whether two questions have one answer
      */
     Aside(Threads threads, BiPredicate<Q, Q> same, Work<Q, A> work) {
+        this(threads, same, Late.DROPPED, work);
+    }
+
+    /**
+     * Answers of a kind.
+     *
+     * @param same whether two questions have one answer
+     * @param late what becomes of an answer when another question was asked meanwhile
+     */
+    Aside(Threads threads, BiPredicate<Q, Q> same, Late late, Work<Q, A> work) {
+        this.late = late;
         this.threads = threads;
         this.same = same;
         this.work = work;
@@ -82,7 +102,7 @@ public final class Aside<Q, A> {
             }
             var answer = work.answer(question, () -> newest.get() == question);
             threads.screen().execute(() -> {
-                if (newest.get() == question) {
+                if (newest.get() == question || late == Late.TOLD && newest.get() != null) {
                     known.set(Optional.of(new Answered<>(question, answer)));
                 }
             });

@@ -14,6 +14,7 @@ import honeylamp.desktop.gesture.Walked;
 import honeylamp.desktop.gesture.look.WalkLit;
 import honeylamp.desktop.gesture.look.Walking;
 import honeylamp.desktop.gesture.pick.PickCaption;
+import honeylamp.desktop.gesture.pick.TurnRaised;
 import honeylamp.desktop.workspace.SnagSearch.SnagThere;
 import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.drawing.Mark;
@@ -23,6 +24,7 @@ import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.raised.QuickPicture;
 import honeylamp.illustrate.sketch.RoomNames;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.output.PageReading;
@@ -30,8 +32,10 @@ import honeylamp.plan.ElementId.SchemeId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Light.Evening;
+import honeylamp.plan.Raised;
 import honeylamp.plan.Showing;
 import honeylamp.plan.View;
+import honeylamp.raised.SeenThings;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.store.PagePictures;
 import honeylamp.takeoff.SchemeReport;
@@ -71,6 +75,8 @@ public final class ShownPlan {
     private final Aside<Compared, SchemeReport> differences;
     private final Aside<Stamped, List<Mark>> stamps;
     private final Aside<LaidStorey, LightingReport> lighting;
+    private final Aside<Looked, LookedAt> raised;
+    private final Aside<TurnRaised.Turned, List<Mark>> turning;
     private @Nullable Checked checked;
 
     private record Checked(LaidPlan plan, BriefCheck check) {}
@@ -106,6 +112,30 @@ public final class ShownPlan {
                     && frame.equals(other.frame);
         }
     }
+
+    /** A raised view where it lies on paper. */
+    record Looked(LaidView view, PaperFrame frame) {
+        private boolean isSame(Looked other) {
+            return view.plan() == other.view.plan()
+                    && view.view().equals(other.view.view())
+                    && frame.equals(other.frame);
+        }
+
+        private LookedAt at() {
+            var things = SeenThings.of(view);
+            var quick = view.view().subject() instanceof Raised subject
+                    ? QuickPicture.of(view, things, subject, frame)
+                    : List.<Mark>of();
+            return new LookedAt(things, quick);
+        }
+    }
+
+    /**
+     * What is seen raised.
+     *
+     * @param quick a picture of it in few pixels
+     */
+    record LookedAt(SeenThings things, List<Mark> quick) {}
 
     /** A page whose words are to be read. */
     public record Read(LaidPage page, ViewId worked, PaperFrame frame, Map<String, byte[]> assets) {
@@ -156,6 +186,9 @@ public final class ShownPlan {
         });
         this.stamps = new Aside<>(
                 threads.beside(), Stamped::isSame, (asked, _) -> new PagePictures().stamp(asked.page, asked.assets));
+        this.raised = new Aside<>(threads.beside(), Looked::isSame, (asked, _) -> asked.at());
+        this.turning = new Aside<>(
+                threads.beside(), TurnRaised.Turned::isSame, Aside.Late.TOLD, (asked, _) -> asked.picture());
         this.lighting = new Aside<>(threads.beside(), ShownPlan::isLitAlike, LightingReport::of);
         this.readings = new Aside<>(threads.beside(), Read::isSame, (asked, _) -> asked.reading());
     }
@@ -182,9 +215,61 @@ public final class ShownPlan {
         if (isStamped()) {
             stamps.ask(stamped());
         }
+        if (workspace.get().view().subject() instanceof Raised) {
+            var looked = new Looked(view(), workspace.get().frame());
+            raised.ask(looked);
+            if (workspace.get().gesture() instanceof TurnRaised turn) {
+                raised.to(looked)
+                        .flatMap(at -> turn.wanted(looked.view, at.things, looked.frame))
+                        .ifPresent(turning::ask);
+            }
+        }
         if (workspace.get().gesture() instanceof PickCaption) {
             names.ask(new Named(view(), workspace.get().frame()));
         }
+    }
+
+    /** What is seen in a raised view, if that is known by now. */
+    Optional<SeenThings> things(LaidView view, PaperFrame frame) {
+        return raised.to(new Looked(view, frame)).map(LookedAt::things);
+    }
+
+    /** A raised view as it was drawn last while it is turned. */
+    List<Mark> turned(LaidView view, PaperFrame frame) {
+        return turning.known()
+                .get()
+                .filter(k -> k.question().isOf(view, frame))
+                .map(Aside.Answered::answer)
+                .orElse(List.of());
+    }
+
+    /** What a raised view looks like, in few pixels, until its picture is there; nothing if that is not known. */
+    public List<Mark> meanwhile() {
+        var now = workspace.get();
+        if (!(now.view().subject() instanceof Raised subject)) {
+            return List.of();
+        }
+        var view = view();
+        return raised.to(new Looked(view, now.frame()))
+                .map(LookedAt::quick)
+                .or(() -> turning.known()
+                        .get()
+                        .filter(k -> k.question().elsewhere().equals(subject)
+                                && k.question()
+                                        .view()
+                                        .view()
+                                        .id()
+                                        .equals(now.view().id())
+                                && k.question().view().plan().storeys()
+                                        == view.plan().storeys())
+                        .map(Aside.Answered::answer))
+                .orElse(List.of());
+    }
+
+    /** What is told anew when a raised view was looked at or turned. */
+    public void onRaised(Runnable told) {
+        raised.known().subscribe((_, _) -> told.run());
+        turning.known().subscribe((_, _) -> told.run());
     }
 
     public LaidPlan plan() {

@@ -3,7 +3,6 @@ package honeylamp.desktop.workspace;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.storeys.GeometryCache;
-import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.gesture.Choices;
@@ -37,8 +36,6 @@ import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Underlay;
-import honeylamp.plan.View;
-import honeylamp.raised.SeenThings;
 import honeylamp.store.Origin;
 import honeylamp.takeoff.way.GettingIn;
 import java.util.ArrayList;
@@ -50,7 +47,6 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
-import org.jspecify.annotations.Nullable;
 
 /** Holds the workspace and is the only one to change it; used on the interface thread. */
 public final class WorkspaceModel {
@@ -62,10 +58,7 @@ public final class WorkspaceModel {
 
     private static final double REACH_PX = 10;
 
-    private record Things(LaidPlan plan, View view, SeenThings seen) {}
-
     private final ReadOnlyObjectWrapper<Workspace> state;
-    private @Nullable Things things;
     private final GeometryCache cache = new GeometryCache();
     private final ActionLog log;
     private final ReadOnlyStringWrapper alarm = new ReadOnlyStringWrapper("");
@@ -193,18 +186,9 @@ public final class WorkspaceModel {
                 w.gesture() instanceof PickCaption
                         ? shown.names().to(new ShownPlan.Named(laid, w.frame()))
                         : Optional.empty(),
-                () -> things(laid),
+                shown.things(laid, w.frame()),
+                shown.turned(laid, w.frame()),
                 stuck(w, laid));
-    }
-
-    /** What is seen in a raised view: of the same view of the same plan the same. */
-    private SeenThings things(LaidView view) {
-        var known = things;
-        if (known == null || known.plan != view.plan() || !known.view.equals(view.view())) {
-            known = new Things(view.plan(), view.view(), SeenThings.of(view));
-            things = known;
-        }
-        return known.seen;
     }
 
     /** Where the one piece that is picked does not get in. */

@@ -653,7 +653,7 @@ class EachGestureTest {
         hand.gesture = new TurnRaised(rests, subject, Point.ORIGIN, Optional.empty());
         hand.take(hand.gesture.dragged(scene, Pointer.at(new Point(100 * px, -40 * px))));
         assertThat(hand.gesture.readout(scene).caught()).isEqualTo("turned 65°, looking down 46°");
-        assertThat(hand.gesture.sketch(scene)).isNotEmpty();
+        assertThat(hand.gesture.sketch(hand.seenAs(scene.view()))).isNotEmpty();
         hand.take(hand.gesture.released(scene, Pointer.at(new Point(100 * px, -40 * px))));
         assertThat(hand.commits).isEqualTo(1);
         var now = (Raised) hand.plan.presentation().views().getLast().subject();

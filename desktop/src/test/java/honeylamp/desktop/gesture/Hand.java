@@ -8,6 +8,8 @@ import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.derive.traced.PictureLines;
 import honeylamp.desktop.gesture.Pointer.Keys;
+import honeylamp.desktop.gesture.pick.TurnRaised;
+import honeylamp.drawing.Mark;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.sketch.RoomNames;
@@ -46,6 +48,7 @@ class Hand {
     final Surroundings seenAs(LaidView view) {
         var geometry = StoreyGeometry.of(plan, plan.storeys().getFirst());
         var repeated = new GeometryCache().units(plan, plan.storeys().getFirst());
+        var things = Optional.of(SeenThings.of(view)).filter(_ -> !view.view().isPlan());
         return new Surroundings(
                 plan,
                 geometry,
@@ -62,8 +65,17 @@ class Hand {
                 () -> LaidPlan.of(plan).pages().getFirst(),
                 walked,
                 names,
-                () -> SeenThings.of(view),
+                things,
+                turned(view, things),
                 Optional.empty());
+    }
+
+    private List<Mark> turned(LaidView view, Optional<SeenThings> things) {
+        return gesture instanceof TurnRaised turn
+                ? things.flatMap(t -> turn.wanted(view, t, PaperFrame.atOrigin(50)))
+                        .map(TurnRaised.Turned::picture)
+                        .orElse(List.of())
+                : List.of();
     }
 
     void take(Reply step) {

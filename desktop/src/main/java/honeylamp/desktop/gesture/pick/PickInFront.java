@@ -56,7 +56,7 @@ public final class PickInFront {
     /** In a raised view what lies under a press is picked too, and dragging turns the view. */
     private static Reply pressedRaised(Gesture stays, Surroundings scene, Pointer pointer, Raised raised) {
         Set<ElementId> picked = new HashSet<>(pointer.keys().shift() ? scene.selection() : Set.of());
-        scene.things().get().at(pointer.at(), scene.view()).ifPresent(id -> {
+        scene.things().flatMap(t -> t.at(pointer.at(), scene.view())).ifPresent(id -> {
             if (!picked.remove(id)) {
                 picked.add(id);
             }
@@ -85,11 +85,10 @@ public final class PickInFront {
     /** Frames around what is picked. */
     public static List<Mark> sketch(Surroundings scene) {
         if (scene.view().view().subject() instanceof Raised) {
-            return scene.selection().isEmpty()
-                    ? List.of()
-                    : scene.things().get().of(scene.selection()).stream()
-                            .flatMap(box -> Sketches.box(scene.frame(), box, scene.penMm(), false).stream())
-                            .toList();
+            return scene.things().stream()
+                    .flatMap(t -> t.of(scene.selection()).stream())
+                    .flatMap(box -> Sketches.box(scene.frame(), box, scene.penMm(), false).stream())
+                    .toList();
         }
         return InFront.of(scene.view()).of(scene.selection()).stream()
                 .flatMap(box -> Sketches.box(scene.frame(), box, scene.penMm(), false).stream())

@@ -1,5 +1,6 @@
 package honeylamp.desktop.gesture.pick;
 
+import honeylamp.derive.storeys.LaidView;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Readout;
@@ -8,9 +9,11 @@ import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
+import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.raised.QuickPicture;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Raised.Eye;
+import honeylamp.raised.SeenThings;
 import java.util.List;
 import java.util.Optional;
 
@@ -59,6 +62,29 @@ public record TurnRaised(Gesture rests, Raised subject, Point grabbed, Optional<
                 .orElseGet(() -> Reply.to(rests));
     }
 
+    /** What is to be drawn while it turns; nothing before it is dragged. */
+    public Optional<Turned> wanted(LaidView view, SeenThings things, PaperFrame frame) {
+        return turned.map(eye -> new Turned(view, things, subject.seenFrom(eye), frame));
+    }
+
+    /** A view as another eye sees it. */
+    public record Turned(LaidView view, SeenThings things, Raised elsewhere, PaperFrame frame) {
+        /** Whether both look alike. */
+        public boolean isSame(Turned other) {
+            return isOf(other.view, other.frame) && elsewhere.equals(other.elsewhere);
+        }
+
+        /** Whether it was drawn in a view where that lies so on paper. */
+        public boolean isOf(LaidView other, PaperFrame lies) {
+            return view.plan() == other.plan() && view.view().equals(other.view()) && frame.equals(lies);
+        }
+
+        /** Its picture in few pixels, over what is seen of the view now. */
+        public List<Mark> picture() {
+            return QuickPicture.of(view, things, elsewhere, frame);
+        }
+    }
+
     @Override
     public Gesture dropped() {
         return rests;
@@ -84,8 +110,6 @@ public record TurnRaised(Gesture rests, Raised subject, Point grabbed, Optional<
 
     @Override
     public List<Mark> sketch(Surroundings scene) {
-        return turned.map(eye ->
-                        QuickPicture.of(scene.view(), scene.things().get(), subject.seenFrom(eye), scene.frame()))
-                .orElse(List.of());
+        return turned.isPresent() ? scene.turned() : List.of();
     }
 }
