@@ -200,7 +200,8 @@ public final class StoreyBodies {
         for (var ground : storey.storey().grounds()) {
             ground.ring().corners().forEach(p -> out.add(SpacePoint.of(p, floor - SLAB_MM)));
         }
-        for (var shell : storey.geometry().shells()) {
+        var shells = storey.geometry().shells();
+        for (var shell : shells.isEmpty() ? storey.geometry().network().poche() : shells) { // walls may not close yet
             for (var p : shell.shell().corners()) {
                 out.add(SpacePoint.of(p, floor - SLAB_MM));
                 out.add(SpacePoint.of(p, floor + high));

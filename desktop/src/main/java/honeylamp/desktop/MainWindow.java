@@ -113,7 +113,7 @@ public final class MainWindow {
         commands = new CommandTable(model, desk);
         plan = new PlanPane(model, keys);
         beside = new BesidePane(model);
-        glance = new GlancePane(model);
+        glance = new GlancePane(model, desk::focusPlan);
         map = new SmallMap(model, plan);
         schedules = new SchedulePane(model, desk);
         plan.followedBy(beside::follow);

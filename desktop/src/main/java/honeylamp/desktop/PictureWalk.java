@@ -114,7 +114,7 @@ final class PictureWalk {
     private void tracing(WorkspaceModel model) {
         model.light(Lamp.DRAFT);
         var thinnest = model.now().plan().wallTypes().getLast().id();
-        model.chooseWithin(model.now().choices().withWallType(thinnest).withGlance(Choices.Glance.SHOWN));
+        model.chooseWithin(model.now().choices().withWallType(thinnest).withGlance(Choices.Glance.SMALL));
         model.use(Tool.DRAW_WALLS);
         model.show(new Viewport(new Point(9200, 2400), 0.085));
         point(MouseEvent.MOUSE_PRESSED, new Point(10950, 2350));

@@ -14,6 +14,7 @@ import honeylamp.plan.Raised.Rays;
 import honeylamp.plan.View;
 import honeylamp.units.Length;
 import java.util.Set;
+import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -168,6 +169,53 @@ class RaisedWindowTest {
             w.fill("raised-apart", "1 m");
             assertThat(((Raised.Building) raised(w)).apart()).isEqualTo(Length.ofMm(1000));
         }
+    }
+
+    /** Beside the plan stands the storey raised, or what was looked at raised last; it follows edits and leads there. */
+    @Test
+    void aGlanceStandsBesideThePlan() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            w.press("stage-walls");
+            w.focusPlan();
+            w.key(KeyCode.G);
+            assertThat(glanced(w)).isInstanceOf(Raised.WholeStorey.class);
+            w.press("stage-rooms");
+            pickLivingRoom(w);
+            w.press("cut-away-south-west");
+            assertThat(isGlanceShown(w)).as("in a raised view it is not needed").isFalse();
+            w.focusPlan();
+            w.key(KeyCode.SHIFT, KeyCode.G);
+            assertThat(glanced(w)).isInstanceOf(Raised.Cutaway.class);
+            var width = width(w);
+            w.press("glance-size");
+            assertThat(width(w)).isGreaterThan(1.5 * width);
+            var views = w.plan().presentation().views().size();
+            w.press("glance-open");
+            assertThat(raised(w)).isInstanceOf(Raised.Cutaway.class);
+            assertThat(w.plan().presentation().views()).hasSize(views);
+            w.focusPlan();
+            w.key(KeyCode.SHIFT, KeyCode.G);
+            w.press("stage-walls");
+            w.focusPlan();
+            w.key(KeyCode.G);
+            assertThat(isGlanceShown(w)).isFalse();
+        }
+    }
+
+    private static Raised glanced(WindowDriver w) throws Exception {
+        assertThat(isGlanceShown(w)).isTrue();
+        return WindowDriver.onScreen(() -> w.model().raised().glanced());
+    }
+
+    private static boolean isGlanceShown(WindowDriver w) throws Exception {
+        Node glance = w.node("glance");
+        return WindowDriver.onScreen(glance::isVisible);
+    }
+
+    private static double width(WindowDriver w) throws Exception {
+        w.settle();
+        Node glance = w.node("glance");
+        return WindowDriver.onScreen(() -> glance.getBoundsInParent().getWidth());
     }
 
     /** One stands within the door of a room, turns, and walks through doors and not through walls. */

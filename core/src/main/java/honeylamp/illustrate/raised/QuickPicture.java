@@ -54,6 +54,13 @@ public final class QuickPicture {
                 Pens.of(view.look(), frame.scale()).ink(Role.PAPER));
     }
 
+    /** The picture of a scene in so many pixels along its longer side. */
+    static List<Mark> small(LaidView view, Scene scene, Raised subject, PaperFrame frame, double longerPx) {
+        return scene.bounds()
+                .map(box -> of(view, scene, box, subject, frame, new Fine((int) Math.ceil(2 * longerPx), EDGE)))
+                .orElse(List.of());
+    }
+
     /** The surfaces of a scene alone, finer, to lie under lines. */
     static List<Mark> surfaces(LaidView view, Scene scene, Raised subject, PaperFrame frame) {
         return scene.bounds()

@@ -39,7 +39,7 @@ final class SightCommands {
         into.add(new Command(
                 "glance",
                 "Raised glance",
-                "The storey seen from above at a slant",
+                "A raised picture in the corner while you draw",
                 Place.SEEN,
                 List.of(Keys.unshifted(KeyCode.G)),
                 Where.OUTSIDE_TEXT,

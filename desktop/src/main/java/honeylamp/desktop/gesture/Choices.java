@@ -111,14 +111,20 @@ public record Choices(
         IGNORED
     }
 
-    /** Whether the small raised picture of the storey is shown. */
+    /** How large a raised picture is shown in a corner of the plan. */
     public enum Glance {
-        /** In a corner of the plan. */
-        SHOWN,
+        SMALL,
+        LARGE,
         HIDDEN;
 
+        /** Shown if it is hidden, hidden if it is shown. */
         public Glance other() {
-            return this == SHOWN ? HIDDEN : SHOWN;
+            return this == HIDDEN ? SMALL : HIDDEN;
+        }
+
+        /** The other size. */
+        public Glance otherSize() {
+            return this == LARGE ? SMALL : LARGE;
         }
     }
 

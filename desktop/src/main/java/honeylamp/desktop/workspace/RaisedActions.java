@@ -28,9 +28,42 @@ public final class RaisedActions {
     private static final double STEP_MM = 500;
 
     private final WorkspaceModel model;
+    private Optional<ViewId> lookedAt = Optional.empty();
+
+    /** A storey nobody has turned yet is seen from the south-west. */
+    private static final Eye GLANCE = new Eye(Raised.Rays.PARALLEL, 28, 42);
 
     RaisedActions(WorkspaceModel model) {
         this.model = model;
+    }
+
+    /** The workspace has changed: which raised view was looked at last is remembered. */
+    void changed() {
+        seen().ifPresent(_ -> lookedAt = Optional.of(model.now().view().id()));
+    }
+
+    /** What a glance beside the plan shows: what was looked at raised last if that is on this storey, else the storey. */
+    public Raised glanced() {
+        var storey = model.now().currentStorey();
+        return lookedAt.flatMap(id -> model.now().plan().presentation().view(id))
+                .flatMap(v -> v.subject() instanceof Raised raised ? Optional.of(raised) : Optional.<Raised>empty())
+                .filter(raised ->
+                        raised instanceof Raised.Building || raised.storey().equals(storey.id()))
+                .filter(raised -> !(raised instanceof Raised.Cutaway cutaway)
+                        || model.shown()
+                                .storey()
+                                .geometry()
+                                .room(cutaway.room())
+                                .isPresent())
+                .orElseGet(() ->
+                        new Raised.WholeStorey(storey.id(), storey.levels().cut(), GLANCE));
+    }
+
+    /** Goes to what a glance shows. */
+    public void goToGlanced() {
+        if (isBuilt()) {
+            show(glanced());
+        }
     }
 
     /** What is seen raised now; empty in a plan and before walls. */
@@ -72,8 +105,18 @@ public final class RaisedActions {
                 .ifPresent(id -> show(new Raised.Cutaway(model.now().storey(), id, eye)));
     }
 
-    /** Stands in a room, just within one of its doors. */
+    /** Stands in a room: where one stood there last, else just within one of its doors. */
     public void standIn(Room room) {
+        var stood = model.now().plan().presentation().views().stream()
+                .filter(v -> v.subject() instanceof Raised.Inside inside
+                        && inside.storey().equals(model.now().storey())
+                        && room.outline().contains(inside.at().point()))
+                .map(View::id)
+                .reduce((_, later) -> later);
+        if (stood.isPresent()) {
+            turn(model.now().plan(), stood.get());
+            return;
+        }
         WalkingInside.in(model.shown().storey(), room)
                 .ifPresentOrElse(
                         this::show,
@@ -164,8 +207,9 @@ public final class RaisedActions {
 
     private static boolean isOfSame(View view, Raised subject) {
         return view.subject() instanceof Raised raised
-                && !(raised instanceof Raised.Inside)
-                && raised.seenFrom(subject.eye()).equals(subject);
+                && (raised.equals(subject)
+                        || !(raised instanceof Raised.Inside)
+                                && raised.seenFrom(subject.eye()).equals(subject));
     }
 
     private void turn(Plan plan, ViewId view) {

@@ -91,7 +91,10 @@ public final class WorkspaceModel {
         this.rules = new WorkspaceRules(cache, this::scene);
         this.state = new ReadOnlyObjectWrapper<>(
                 rules.first(origin, History.of(origin.document().plan())));
-        state.subscribe(_ -> shown.changed());
+        state.subscribe(_ -> {
+            raised.changed();
+            shown.changed();
+        });
         shown.readings()
                 .known()
                 .subscribe(known -> known.ifPresent(a -> say(a.answer().sentence())));

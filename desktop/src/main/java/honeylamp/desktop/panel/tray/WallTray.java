@@ -119,8 +119,8 @@ record WallTray(WorkspaceModel model, WindowActions window) implements Content<W
         out.add(Widgets.toggle(
                 "Raised glance",
                 "toggle-glance",
-                "A small raised picture of the storey in the corner (G)",
-                part.glance() == Choices.Glance.SHOWN,
+                "A raised picture in the corner, of the storey or of what was seen raised last (G)",
+                part.glance() != Choices.Glance.HIDDEN,
                 () -> {
                     window.toggleGlance();
                     window.focusPlan();

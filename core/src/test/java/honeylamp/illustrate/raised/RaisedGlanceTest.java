@@ -1,4 +1,4 @@
-package honeylamp.illustrate.sketch;
+package honeylamp.illustrate.raised;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -14,6 +14,7 @@ import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Raised;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 import java.util.List;
@@ -21,7 +22,12 @@ import org.junit.jupiter.api.Test;
 
 class RaisedGlanceTest {
     private static List<Mark> glance(Plan plan) {
-        return RaisedGlance.marks(TestPlans.view(plan), 224, 168);
+        return RaisedGlance.marks(TestPlans.view(plan), subject(plan), 224, 168);
+    }
+
+    private static Raised subject(Plan plan) {
+        return new Raised.WholeStorey(
+                TestPlans.storey(plan), Length.ofMm(1300), new Raised.Eye(Raised.Rays.PARALLEL, 28, 42));
     }
 
     @Test
