@@ -37,6 +37,7 @@ class FloorsTest {
             "derive.rooms",
             "derive.light",
             "derive.storeys",
+            "derive.roof",
             "derive.lighting",
             "derive.pointing",
             "derive.own",

@@ -86,7 +86,7 @@ final class FixedBodies {
                         railing(facets, edge, 0);
                     }
                 });
-            case ROOFLIGHT, OVERHANG, TRAY_CEILING, SLOPING_CEILING -> {}
+            case ROOFLIGHT, OVERHANG, TRAY_CEILING, SLOPING_CEILING, DORMER -> {}
         }
         return facets.isEmpty()
                 ? Optional.empty()

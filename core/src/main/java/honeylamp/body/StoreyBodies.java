@@ -25,6 +25,7 @@ import honeylamp.plan.Stand;
 import honeylamp.plan.Surface;
 import honeylamp.takeoff.lived.LivedIn;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -90,6 +91,24 @@ public final class StoreyBodies {
         return List.copyOf(out);
     }
 
+    /** The walls between the ceiling of a storey and the slab of the one on it; none if nothing stands on it. */
+    public static Optional<Body> upToNext(LaidStorey storey) {
+        var ceiling = storey.storey().level().plus(storey.storey().height()).mm();
+        return storey.plan().all().stream()
+                .filter(s -> s.storey().level().mm() - SLAB_MM > ceiling + 1)
+                .min(Comparator.comparingDouble(s -> s.storey().level().mm()))
+                .map(next ->
+                        Regions.intersection(
+                                        storey.geometry().network().poche(),
+                                        next.geometry().shells())
+                                .stream()
+                                .flatMap(o -> Prism.upright(
+                                        o, ceiling, next.storey().level().mm() - SLAB_MM, Skin.of(Role.WALL_SIDE))
+                                        .stream())
+                                .toList())
+                .map(facets -> new Body(Kind.WALLS, Optional.empty(), facets));
+    }
+
     /**
      * A storey as high as it is, with its ceilings, for who stands in it.
      *
@@ -129,9 +148,7 @@ public final class StoreyBodies {
         var frame = found.frame();
         var flat = frame.up() == Surfaces.Up.LEVEL
                 ? new Flat(
-                        SpacePoint.of(frame.origin(), frame.levelMm()),
-                        SpacePoint.of(frame.along(), 0),
-                        SpacePoint.of(frame.along().left(), 0))
+                        SpacePoint.of(frame.origin(), frame.levelMm()), SpacePoint.of(frame.along(), 0), rising(frame))
                 : Flat.plumb(frame.origin(), frame.levelMm(), frame.along());
         var skin = Skin.of(Role.WALL_SIDE)
                 .covered(found.finish(), found.surface().host().seed());
@@ -144,6 +161,11 @@ public final class StoreyBodies {
                 out.add(new Facet(flat.turnedOver(), Prism.turnedOver(outline), skin));
             }
         }
+    }
+
+    private static SpacePoint rising(Surfaces.Frame frame) {
+        var steep = Math.toRadians(frame.risesDeg());
+        return SpacePoint.of(frame.along().left(), 0).times(Math.cos(steep)).plus(SpacePoint.UP.times(Math.sin(steep)));
     }
 
     /**

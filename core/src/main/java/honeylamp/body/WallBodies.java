@@ -3,6 +3,7 @@ package honeylamp.body;
 import honeylamp.catalogue.Materials;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.openings.OpeningCut;
+import honeylamp.derive.roof.RoofShape;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
@@ -15,6 +16,7 @@ import honeylamp.geometry.space.Flat;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Role;
+import honeylamp.plan.Roof;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Surface;
@@ -41,6 +43,7 @@ final class WallBodies {
     private final StoreyGeometry geometry;
     private final WallHoles holes;
     private final double floorMm;
+    private final Optional<UnderRoof> roof;
     private final Map<Room, List<Surfaces.Found>> covered = new HashMap<>();
 
     WallBodies(LaidStorey storey) {
@@ -48,6 +51,9 @@ final class WallBodies {
         this.geometry = storey.geometry();
         this.holes = new WallHoles(geometry);
         this.floorMm = storey.storey().level().mm();
+        this.roof = storey.storey().roof().flatMap(Roof::springs).isPresent()
+                ? UnderRoof.of(RoofShape.of(storey), floorMm)
+                : Optional.empty();
     }
 
     /**
@@ -98,7 +104,9 @@ final class WallBodies {
                         c.opening().sill().mm() < atMm && c.opening().head().mm() > atMm)
                 .map(c -> Outline.of(c.generous()))
                 .toList();
-        for (var part : Regions.difference(tops, open)) {
+        var cut = Regions.difference(tops, open);
+        roof.ifPresent(r -> r.cut(out, cut, atMm));
+        for (var part : roof.map(r -> r.under(cut, atMm)).orElse(cut)) {
             out.add(new Facet(Flat.level(floorMm + atMm), Prism.oriented(simple(part)), Skin.cut()));
         }
     }
@@ -127,10 +135,11 @@ final class WallBodies {
         var on = holes.wall(edge);
         if (isCut || on.isEmpty()) { // where a higher wall ends over a lower one it has a plain end
             var skin = isCut ? Skin.cut() : Skin.of(Role.WALL_SIDE);
-            out.add(new Facet(flat, Outline.of(new Box(0, fromMm, edge.length(), toMm).ring()), skin));
+            var whole = List.of(Outline.of(new Box(0, fromMm, edge.length(), toMm).ring()));
+            under(flat, whole).forEach(o -> out.add(new Facet(flat, Prism.oriented(o), skin)));
             return;
         }
-        var left = holes.left(on.get(), edge, fromMm, toMm);
+        var left = under(flat, holes.left(on.get(), edge, fromMm, toMm));
         var room = geometry.roomAt(edge.middle().plus(looks.times(BEFORE_MM)));
         var finish = finish(on.get(), room);
         var isCurved = on.get().piece().wall().isCurved();
@@ -140,6 +149,11 @@ final class WallBodies {
         if (!isCurved) {
             room.ifPresent(r -> covering(out, r, edge, flat, new Box(0, fromMm, edge.length(), toMm), wall));
         }
+    }
+
+    /** What of a face lies under the roof. */
+    private List<Outline> under(Flat face, List<Outline> whole) {
+        return roof.map(r -> r.under(face, whole)).orElse(whole);
     }
 
     /** Whether there is wall at a point. */
@@ -180,7 +194,8 @@ final class WallBodies {
             var seen = face.moved(new Point(-by, -level));
             var own = new Flat(flat.at(by, level), flat.along(), flat.up());
             var seed = each.surface().host().seed();
-            for (var part : Regions.intersection(each.outline(), List.of(Outline.of(seen.ring())))) {
+            var there = Regions.intersection(each.outline(), List.of(Outline.of(seen.ring())));
+            for (var part : under(own, there)) {
                 var rank = each.surface() instanceof Surface.Plinth ? 2 : 1;
                 var skin = Skin.of(Role.WALL_SIDE).covered(each.finish(), seed);
                 out.add(new Facet(own, Prism.oriented(part), skin, rank, of(each.surface(), wall)));

@@ -72,7 +72,8 @@ public final class PartKinds {
             block("rooflight", "Rooflight", Group.ABOVE, Kind.ROOFLIGHT),
             block("overhang", "Overhang", Group.ABOVE, Kind.OVERHANG),
             block("tray-ceiling", "Tray ceiling", Group.ABOVE, Kind.TRAY_CEILING),
-            block("sloping-ceiling", "Sloping ceiling", Group.ABOVE, Kind.SLOPING_CEILING));
+            block("sloping-ceiling", "Sloping ceiling", Group.ABOVE, Kind.SLOPING_CEILING),
+            block("dormer", "Dormer", Group.ABOVE, Kind.DORMER));
 
     private PartKinds() {}
 
@@ -146,6 +147,7 @@ public final class PartKinds {
             case OVERHANG -> new double[] {3600, 1200, clear};
             case TRAY_CEILING -> new double[] {3000, 2400, clear + 200};
             case SLOPING_CEILING -> new double[] {3600, 2400, Math.max(1000, clear - 1000)};
+            case DORMER -> new double[] {1600, 2200, clear - 100};
         };
         return new Block(
                 kind,

@@ -19,6 +19,7 @@ import honeylamp.plan.Fitting;
 import honeylamp.plan.FreeMark;
 import honeylamp.plan.Note;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Roof;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.RoundDimension;
 import honeylamp.plan.Storey;
@@ -48,6 +49,11 @@ public final class StoreyEdits {
         return new Added<>(plan.numbersTaken(1).withStoreys(storeys), id);
     }
 
+    /** Gives a storey a roof, or takes it off. */
+    public static Outcome<Plan> roof(Plan plan, StoreyId storey, Optional<Roof> roof) {
+        return Outcome.done(plan.withStorey(storey, s -> s.withRoof(roof)));
+    }
+
     /** Adds a storey on top with all that is built and placed on another; rooms are named anew. */
     public static Added<StoreyId> copyOnTop(Plan plan, StoreyId like, String name) {
         var from = plan.storey(like);
@@ -60,7 +66,10 @@ public final class StoreyEdits {
         from.regions().forEach(r -> all.add(r.id()));
         from.fittings().forEach(f -> all.add(f.id()));
         from.activities().stream().filter(a -> a.piece().isPresent()).forEach(a -> all.add(a.id()));
-        var as = added.plan().withStorey(added.id(), s -> s.withLevels(levels.withLevel(s.level())));
+        var as = added.plan()
+                .withStorey(
+                        added.id(),
+                        s -> s.withLevels(levels.withLevel(s.level())).withRoof(from.roof()));
         return new Added<>(said(copied(as, like, all, List.of(added.id())), from, added.id()), added.id());
     }
 

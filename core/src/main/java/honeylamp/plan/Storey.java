@@ -15,9 +15,11 @@ import java.util.stream.Collectors;
  * One storey: its levels, and all that stands on it.
  *
  * @param elements by kind in the order in which they were made
+ * @param roof over what no other storey stands on; empty if nobody said
  */
 @RecordBuilder
-public record Storey(StoreyId id, String name, Levels levels, Elements elements) implements StoreyBuilder.With {
+public record Storey(StoreyId id, String name, Levels levels, Elements elements, Optional<Roof> roof)
+        implements StoreyBuilder.With {
     /**
      * The heights of a storey.
      *
@@ -39,7 +41,7 @@ public record Storey(StoreyId id, String name, Levels levels, Elements elements)
 
     /** A storey with nothing on it. */
     public static Storey empty(StoreyId id, String name, Length level, Length height) {
-        return new Storey(id, name, new Levels(level, height, Levels.USUAL_CUT), Elements.NONE);
+        return new Storey(id, name, new Levels(level, height, Levels.USUAL_CUT), Elements.NONE, Optional.empty());
     }
 
     /** Its floor above the plan's zero. */

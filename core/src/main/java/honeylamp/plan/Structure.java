@@ -57,7 +57,9 @@ public record Structure(StructureId id, Form form, Position at, double turnDeg)
         /** A part of the ceiling that lies higher than the rest, at its height. */
         TRAY_CEILING,
         /** A ceiling that falls to the front; its height is that of its low side. */
-        SLOPING_CEILING;
+        SLOPING_CEILING,
+        /** A part that stands up out of the roof above, a window in its front; its height is that of its eaves. */
+        DORMER;
 
         /** Whether it stands in every storey it reaches. */
         public boolean runsThrough() {
@@ -66,7 +68,7 @@ public record Structure(StructureId id, Form form, Position at, double turnDeg)
 
         /** Whether it only says of what stands below it how it is covered: nothing keeps off it. */
         public boolean saysWhatIsAbove() {
-            return this == OVERHANG || this == TRAY_CEILING || this == SLOPING_CEILING;
+            return this == OVERHANG || this == TRAY_CEILING || this == SLOPING_CEILING || this == DORMER;
         }
     }
 

@@ -1,6 +1,7 @@
 package honeylamp.raised;
 
 import honeylamp.body.Body;
+import honeylamp.body.RoofBodies;
 import honeylamp.body.StoreyBodies;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
@@ -13,6 +14,7 @@ import honeylamp.plan.Raised.Eye;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * How a raised view looks at its storey.
@@ -85,16 +87,18 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
                 StoreyBodies.reach(storey, whole.cut().mm());
             case Raised.Building building -> {
                 var out = new ArrayList<SpacePoint>();
-                lifted(storey, building)
-                        .forEach(l -> StoreyBodies.reach(l.storey, l.highMm)
-                                .forEach(p -> out.add(p.plus(SpacePoint.UP.times(l.byMm)))));
+                for (var l : lifted(storey, building)) {
+                    StoreyBodies.reach(l.storey, l.highMm).forEach(p -> out.add(p.plus(SpacePoint.UP.times(l.byMm))));
+                    RoofBodies.reach(l.storey).forEach(p -> out.add(p.plus(SpacePoint.UP.times(l.roofByMm))));
+                }
                 yield out;
             }
             case Raised.Inside _ -> List.of();
         };
     }
 
-    private record Lifted(LaidStorey storey, double highMm, double byMm, StoreyBodies.Below below) {}
+    /** A storey so much higher than it is, and its roof. */
+    private record Lifted(LaidStorey storey, double highMm, double byMm, double roofByMm, StoreyBodies.Below below) {}
 
     private static List<Lifted> lifted(LaidStorey storey, Raised.Building building) {
         var all = storey.plan().all();
@@ -104,6 +108,7 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
                     all.get(i),
                     all.get(i).storey().height().mm(),
                     i * building.apart().mm(),
+                    (i + 1) * building.apart().mm(),
                     i == 0 ? StoreyBodies.Below.DARK : StoreyBodies.Below.STOREY));
         }
         return out;
@@ -129,8 +134,14 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
                 StoreyBodies.whole(storey, whole.cut().mm(), StoreyBodies.Below.DARK);
             case Raised.Building building ->
                 lifted(storey, building).stream()
-                        .flatMap(l -> StoreyBodies.whole(l.storey, l.highMm, l.below).stream()
-                                .map(b -> b.raised(l.byMm)))
+                        .flatMap(l -> Stream.concat(
+                                Stream.concat(
+                                                StoreyBodies.whole(l.storey, l.highMm, l.below).stream(),
+                                                building.apart().mm() == 0
+                                                        ? StoreyBodies.upToNext(l.storey).stream()
+                                                        : Stream.of())
+                                        .map(b -> b.raised(l.byMm)),
+                                RoofBodies.of(l.storey).stream().map(b -> b.raised(l.roofByMm))))
                         .toList();
             case Raised.Inside _ -> StoreyBodies.inside(storey, view.view().livedIn());
         };

@@ -115,6 +115,7 @@ final class FieldDefaults {
             new Field(within(VIEWS, "annotation"), "tiles", JSON.stringNode("none")),
             new Field(NOTES, "form", usualNote()),
             new Field(within(NOTES, "form"), "sign", JSON.stringNode("none")),
+            new Field(List.of("storeys"), "roof", JSON.nullNode()),
             new Field(List.of("storeys", "dimensions"), "stops", JSON.arrayNode()),
             new Field(List.of("storeys", "dimensions"), "alongDeg", JSON.nullNode()),
             new Field(List.of("storeys", "dimensions"), "figures", JSON.stringNode("each")),

@@ -13,6 +13,7 @@ import honeylamp.plan.Ground;
 import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Region;
+import honeylamp.plan.Roof;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.RoundDimension;
 import honeylamp.plan.SettingOutLine;
@@ -21,6 +22,7 @@ import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
 import java.util.List;
+import java.util.Optional;
 import tools.jackson.databind.annotation.JsonDeserialize;
 import tools.jackson.databind.annotation.JsonSerialize;
 import tools.jackson.databind.util.StdConverter;
@@ -30,6 +32,7 @@ record StoreyForm(
         StoreyId id,
         String name,
         Storey.Levels levels,
+        Optional<Roof> roof,
         List<Wall> walls,
         List<Opening> openings,
         List<RoomMark> rooms,
@@ -52,6 +55,7 @@ record StoreyForm(
                 s.id(),
                 s.name(),
                 s.levels(),
+                s.roof(),
                 s.walls(),
                 s.openings(),
                 s.rooms(),
@@ -93,7 +97,8 @@ record StoreyForm(
                         .with(Region.class, regions)
                         .with(Covering.class, coverings)
                         .with(Fitting.class, fittings)
-                        .with(Activity.class, activities));
+                        .with(Activity.class, activities),
+                roof);
     }
 
     /** Has storeys written and read in this form. */

@@ -42,7 +42,8 @@ class SkeletonTest {
     @Test
     void aGabledRectangle() {
         var faces = Skeleton.faces(
-                List.of(ring(0, 0, 10_000, 0, 10_000, 4000, 0, 4000)), e -> Math.abs(e.unit().y()) < 0.5);
+                List.of(ring(0, 0, 10_000, 0, 10_000, 4000, 0, 4000)),
+                e -> Math.abs(e.unit().y()) < 0.5);
         assertThat(faces).hasSize(2).allSatisfy(f -> {
             assertThat(f.outline().area()).isCloseTo(20e6, within(1.0));
             assertThat(f.outline().shell().corners()).hasSize(4);
@@ -60,7 +61,8 @@ class SkeletonTest {
     @Test
     void aroundACourtyard() {
         var yard = ring(4000, 4000, 8000, 4000, 8000, 8000, 4000, 8000).shell();
-        var ground = new Outline(ring(0, 0, 12_000, 0, 12_000, 12_000, 0, 12_000).shell(), List.of(yard.reversed()));
+        var ground =
+                new Outline(ring(0, 0, 12_000, 0, 12_000, 12_000, 0, 12_000).shell(), List.of(yard.reversed()));
         var faces = faces(ground);
         assertThat(faces).hasSize(8);
         assertThat(area(faces)).isCloseTo((144 - 16) * 1e6, within(10.0));
@@ -70,23 +72,20 @@ class SkeletonTest {
     @ParameterizedTest
     @ValueSource(strings = {"L", "T", "U", "cross", "wide T", "bay", "step"})
     void shapes(String name) {
-        var ground =
-                switch (name) {
-                    case "L" -> ring(0, 0, 10_000, 0, 10_000, 4000, 4000, 4000, 4000, 9000, 0, 9000);
-                    case "T" -> ring(0, 0, 12_000, 0, 12_000, 4000, 8000, 4000, 8000, 9000, 4000, 9000, 4000, 4000, 0, 4000);
-                    case "wide T" ->
-                        ring(0, 0, 12_000, 0, 12_000, 4000, 9000, 4000, 9000, 9000, 3000, 9000, 3000, 4000, 0, 4000);
-                    case "U" ->
-                        ring(0, 0, 12_000, 0, 12_000, 9000, 8000, 9000, 8000, 4000, 4000, 4000, 4000, 9000, 0, 9000);
-                    case "cross" ->
-                        ring(
-                                4000, 0, 8000, 0, 8000, 4000, 12_000, 4000, 12_000, 8000, 8000, 8000, 8000, 12_000, 4000,
-                                12_000, 4000, 8000, 0, 8000, 0, 4000, 4000, 4000);
-                    case "bay" ->
-                        ring(0, 0, 3000, 0, 3600, -900, 5400, -900, 6000, 0, 9000, 0, 9000, 6000, 0, 6000);
-                    case "step" -> ring(0, 0, 6000, 0, 6000, 500, 10_000, 500, 10_000, 6000, 0, 6000);
-                    default -> throw new AssertionError(name);
-                };
+        var ground = switch (name) {
+            case "L" -> ring(0, 0, 10_000, 0, 10_000, 4000, 4000, 4000, 4000, 9000, 0, 9000);
+            case "T" -> ring(0, 0, 12_000, 0, 12_000, 4000, 8000, 4000, 8000, 9000, 4000, 9000, 4000, 4000, 0, 4000);
+            case "wide T" ->
+                ring(0, 0, 12_000, 0, 12_000, 4000, 9000, 4000, 9000, 9000, 3000, 9000, 3000, 4000, 0, 4000);
+            case "U" -> ring(0, 0, 12_000, 0, 12_000, 9000, 8000, 9000, 8000, 4000, 4000, 4000, 4000, 9000, 0, 9000);
+            case "cross" ->
+                ring(
+                        4000, 0, 8000, 0, 8000, 4000, 12_000, 4000, 12_000, 8000, 8000, 8000, 8000, 12_000, 4000,
+                        12_000, 4000, 8000, 0, 8000, 0, 4000, 4000, 4000);
+            case "bay" -> ring(0, 0, 3000, 0, 3600, -900, 5400, -900, 6000, 0, 9000, 0, 9000, 6000, 0, 6000);
+            case "step" -> ring(0, 0, 6000, 0, 6000, 500, 10_000, 500, 10_000, 6000, 0, 6000);
+            default -> throw new AssertionError(name);
+        };
         holds(ground, name);
     }
 
@@ -102,7 +101,9 @@ class SkeletonTest {
                 // every face at this corner is as high there
                 faces.stream()
                         .filter(f -> f.outline().shell().corners().stream().anyMatch(c -> c.distance(corner) < 0.01))
-                        .forEach(f -> assertThat(f.eave().offset(corner)).as(name + " at " + corner).isCloseTo(own, within(0.5)));
+                        .forEach(f -> assertThat(f.eave().offset(corner))
+                                .as(name + " at " + corner)
+                                .isCloseTo(own, within(0.5)));
             }
         }
     }
@@ -146,8 +147,9 @@ class SkeletonTest {
             for (var k = 0; k < 2 + random.nextInt(4); k++) {
                 var x = 500 * random.nextInt(16);
                 var y = 500 * random.nextInt(12);
-                boxes.add(Outline.of(new Box(x, y, x + 3000 + 500 * random.nextInt(10), y + 3000 + 500 * random.nextInt(8))
-                                .ring())
+                boxes.add(Outline.of(
+                                new Box(x, y, x + 3000 + 500 * random.nextInt(10), y + 3000 + 500 * random.nextInt(8))
+                                        .ring())
                         .through(Affine.turn(turn)));
             }
             for (var part : Regions.union(boxes)) {

@@ -1,5 +1,7 @@
 package honeylamp.derive.listing;
 
+import honeylamp.derive.roof.Headroom;
+import honeylamp.derive.roof.RoofShape;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.geometry.Affine;
@@ -9,11 +11,13 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
+import honeylamp.plan.Roof;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Structure.Kind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 
 /** How high ceilings are along a line: lower under those that slope, higher where a part of one is raised. */
 final class CeilingShape {
@@ -25,7 +29,8 @@ final class CeilingShape {
     /** Whether any ceiling in a box is not level. */
     static boolean isShaped(LaidStorey storey, Box box) {
         return storey.storey().structures().stream()
-                .anyMatch(s -> shapes(s) && s.footprint().bounds().meets(box));
+                        .anyMatch(s -> shapes(s) && s.footprint().bounds().meets(box))
+                || storey.storey().roof().flatMap(Roof::springs).isPresent();
     }
 
     private static boolean shapes(Structure part) {
@@ -44,7 +49,16 @@ final class CeilingShape {
         var parts = storey.storey().structures().stream()
                 .filter(s -> shapes(s) && s.footprint().bounds().grown(SAME_MM).meets(inside.bounds()))
                 .toList();
+        var slopes = slopes(storey, clearMm);
         var stops = new TreeSet<Double>(List.of(0.0, line.length()));
+        for (var slope : slopes) {
+            for (var part : slope.lowerThan(clearMm)) {
+                part.rings()
+                        .flatMap(r -> r.edges().stream())
+                        .forEach(
+                                edge -> edge.crossing(inside).map(inside::along).ifPresent(stops::add));
+            }
+        }
         for (var part : parts) {
             for (var edge : part.footprint().edges()) {
                 edge.crossing(inside).map(inside::along).ifPresent(stops::add);
@@ -57,8 +71,8 @@ final class CeilingShape {
                 // straight between two stops: read off within, where it is clear what covers it
                 var a = from + (to - from) / 4;
                 var b = to - (to - from) / 4;
-                var ha = at(parts, clearMm, line.at(a), inside.at(a));
-                var rise = (at(parts, clearMm, line.at(b), inside.at(b)) - ha) / (b - a);
+                var ha = at(parts, slopes, clearMm, line.at(a), inside.at(a));
+                var rise = (at(parts, slopes, clearMm, line.at(b), inside.at(b)) - ha) / (b - a);
                 add(out, new Point(from, ha + rise * (from - a)));
                 add(out, new Point(to, ha + rise * (to - a)));
                 from = to;
@@ -80,11 +94,39 @@ final class CeilingShape {
 
     /** The slopes and raised parts of a room's ceiling. */
     static List<Part> parts(LaidStorey storey, Room room, double clearMm) {
-        return storey.storey().structures().stream()
+        var ofRoof = slopes(storey, clearMm).stream().map(s -> part(storey, room, clearMm, s));
+        var own = storey.storey().structures().stream()
                 .filter(CeilingShape::shapes)
-                .map(s -> part(storey, room, clearMm, s))
-                .filter(p -> !p.taken.isEmpty())
+                .map(s -> part(storey, room, clearMm, s));
+        return Stream.concat(ofRoof, own).filter(p -> !p.taken.isEmpty()).toList();
+    }
+
+    /** The slopes of the roof that come down lower than a ceiling. */
+    private static List<RoofShape.Slope> slopes(LaidStorey storey, double clearMm) {
+        return RoofShape.of(storey).stream()
+                .flatMap(r -> r.slopes().stream())
+                .filter(s -> !s.lowerThan(clearMm).isEmpty())
                 .toList();
+    }
+
+    /** Where the roof is lower than the ceiling would be one sees its underside, but in dormers. */
+    private static Part part(LaidStorey storey, Room room, double clearMm, RoofShape.Slope slope) {
+        var low = Regions.difference(slope.lowerThan(clearMm), Headroom.dormers(storey));
+        var taken = Regions.intersection(low, List.of(room.outline()));
+        var along = slope.eave().unit();
+        var longer = Math.hypot(1, slope.rise());
+        var flat = Affine.move(-slope.eave().a().x(), -slope.eave().a().y())
+                .then(Affine.turn(-along.angleDeg()))
+                .then(Affine.scale(1, longer));
+        var frame = new Surfaces.Frame(
+                slope.eave().a(),
+                storey.storey().level().mm() + slope.lowMm(),
+                along,
+                Surfaces.Up.LEVEL,
+                slope.pitchDeg());
+        return new Part(
+                taken,
+                List.of(new Face(frame, taken.stream().map(o -> o.through(flat)).toList())));
     }
 
     private static Part part(LaidStorey storey, Room room, double clearMm, Structure part) {
@@ -111,7 +153,8 @@ final class CeilingShape {
                 part.at().point(),
                 floor + part.height().mm() - rise / 2,
                 Affine.turn(part.turnDeg()).apply(new Point(1, 0)),
-                Surfaces.Up.LEVEL);
+                Surfaces.Up.LEVEL,
+                Math.toDegrees(Math.atan(-rise / part.depth().mm())));
         return new Part(
                 taken,
                 List.of(new Face(frame, taken.stream().map(o -> o.through(flat)).toList())));
@@ -123,8 +166,14 @@ final class CeilingShape {
         }
     }
 
-    private static double at(List<Structure> parts, double clearMm, Point p, Point inside) {
+    private static double at(
+            List<Structure> parts, List<RoofShape.Slope> slopes, double clearMm, Point p, Point inside) {
         var out = clearMm;
+        for (var slope : slopes) {
+            if (slope.outline().contains(inside)) {
+                out = Math.min(out, slope.underMm(p));
+            }
+        }
         for (var part : parts) {
             var toPart = part.placing().inverse();
             if (part.box().contains(toPart.apply(inside))) {

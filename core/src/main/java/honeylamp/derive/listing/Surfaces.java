@@ -58,7 +58,12 @@ public final class Surfaces {
      * @param levelMm the origin's height above the plan's zero
      * @param along of length one
      */
-    public record Frame(Point origin, double levelMm, Point along, Up up) {
+    public record Frame(Point origin, double levelMm, Point along, Up up, double risesDeg) {
+        /** Of a surface that is level, or plumb. */
+        public Frame(Point origin, double levelMm, Point along, Up up) {
+            this(origin, levelMm, along, up, 0);
+        }
+
         /** A point of a level surface in the plan. */
         public Point inPlan(Point point) {
             return origin.plus(along.times(point.x())).plus(along.left().times(point.y()));

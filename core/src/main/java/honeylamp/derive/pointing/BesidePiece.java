@@ -194,8 +194,16 @@ public final class BesidePiece {
         return part.form() instanceof Structure.Block block
                 && switch (block.kind()) {
                     case POST, LIFT_SHAFT, CHIMNEY, FIREPLACE -> true;
-                    case BALCONY, RAMP, VOID, GALLERY, BEAM, ROOFLIGHT, OVERHANG, TRAY_CEILING, SLOPING_CEILING ->
-                        false;
+                    case BALCONY,
+                            RAMP,
+                            VOID,
+                            GALLERY,
+                            BEAM,
+                            ROOFLIGHT,
+                            OVERHANG,
+                            TRAY_CEILING,
+                            SLOPING_CEILING,
+                            DORMER -> false;
                 };
     }
 

@@ -76,7 +76,16 @@ public final class StructureArt {
                 case LIFT_SHAFT -> shaft(out, d);
                 case CHIMNEY -> chimney(out, d);
                 case FIREPLACE -> fireplace(out, d);
-                case BALCONY, RAMP, VOID, GALLERY, BEAM, ROOFLIGHT, OVERHANG, TRAY_CEILING, SLOPING_CEILING -> {}
+                case BALCONY,
+                        RAMP,
+                        VOID,
+                        GALLERY,
+                        BEAM,
+                        ROOFLIGHT,
+                        OVERHANG,
+                        TRAY_CEILING,
+                        SLOPING_CEILING,
+                        DORMER -> {}
             }
         }
         return out;
@@ -99,7 +108,8 @@ public final class StructureArt {
                         CHIMNEY,
                         ROOFLIGHT,
                         TRAY_CEILING,
-                        SLOPING_CEILING -> {}
+                        SLOPING_CEILING,
+                        DORMER -> {}
             }
         }
         return out;
@@ -116,6 +126,7 @@ public final class StructureArt {
                 case OVERHANG -> dashed(out, d, Figure.ring(d.box.ring()));
                 case TRAY_CEILING -> tray(out, d);
                 case SLOPING_CEILING -> slope(out, d);
+                case DORMER -> dormer(out, d);
                 case POST, BALCONY, RAMP, VOID, LIFT_SHAFT, FIREPLACE, CHIMNEY -> {}
             }
         }
@@ -306,6 +317,12 @@ public final class StructureArt {
                 pens.swing(),
                 pens.swingInk()));
         words(out, d, "slopes to " + height(d), new Point(-d.box.width() / 4, d.box.minY() + d.box.height() * 0.3), 0);
+    }
+
+    /** Its walls, and its ridge from the front back. */
+    private void dormer(List<Mark> out, Drawn d) {
+        dashed(out, d, Figure.ring(d.box.ring()));
+        dashed(out, d, Figure.line(new Point(0, d.box.minY()), new Point(0, d.box.maxY())));
     }
 
     private String height(Drawn d) {

@@ -142,8 +142,16 @@ public record Solids(List<Solid> walls, List<Solid> pieces) {
             case Structure.Block block ->
                 switch (block.kind()) {
                     case POST, LIFT_SHAFT, CHIMNEY, FIREPLACE -> true;
-                    case BALCONY, RAMP, VOID, GALLERY, BEAM, ROOFLIGHT, OVERHANG, TRAY_CEILING, SLOPING_CEILING ->
-                        false;
+                    case BALCONY,
+                            RAMP,
+                            VOID,
+                            GALLERY,
+                            BEAM,
+                            ROOFLIGHT,
+                            OVERHANG,
+                            TRAY_CEILING,
+                            SLOPING_CEILING,
+                            DORMER -> false;
                 };
             case Structure.ParkingBay _, Stair _ -> false;
         };

@@ -134,7 +134,8 @@ public final class LivedIn {
                 case Structure.Block block ->
                     switch (block.kind()) {
                         case POST, RAMP, VOID, LIFT_SHAFT, FIREPLACE, CHIMNEY -> true;
-                        case BALCONY, GALLERY, BEAM, ROOFLIGHT, OVERHANG, TRAY_CEILING, SLOPING_CEILING -> false;
+                        case BALCONY, GALLERY, BEAM, ROOFLIGHT, OVERHANG, TRAY_CEILING, SLOPING_CEILING, DORMER ->
+                            false;
                     };
             };
         }

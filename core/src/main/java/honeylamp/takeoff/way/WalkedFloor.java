@@ -125,7 +125,7 @@ record WalkedFloor(List<Outline> ground, List<Outline> inTheWay, List<Edge> edge
                 switch (block.kind()) {
                     case POST, LIFT_SHAFT, CHIMNEY, FIREPLACE, VOID -> block(outline, Optional.of(part.id()));
                     case BALCONY, RAMP -> ground.addAll(Regions.softened(List.of(outline), BALCONY_MM));
-                    case GALLERY, BEAM, ROOFLIGHT, OVERHANG, TRAY_CEILING, SLOPING_CEILING -> {}
+                    case GALLERY, BEAM, ROOFLIGHT, OVERHANG, TRAY_CEILING, SLOPING_CEILING, DORMER -> {}
                 }
             }
         }

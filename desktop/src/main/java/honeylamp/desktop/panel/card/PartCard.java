@@ -140,6 +140,7 @@ record PartCard(WorkspaceModel model, CardFields parts) {
             case BEAM, OVERHANG -> "Underside at";
             case TRAY_CEILING -> "Ceiling at";
             case SLOPING_CEILING -> "Low side at";
+            case DORMER -> "Eaves at";
             case RAMP -> "Climbs";
             case GALLERY -> "Floor at";
             case POST, BALCONY, VOID, LIFT_SHAFT, FIREPLACE, CHIMNEY, ROOFLIGHT -> "Height";

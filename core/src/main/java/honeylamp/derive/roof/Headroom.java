@@ -1,0 +1,96 @@
+package honeylamp.derive.roof;
+
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.geometry.Affine;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Regions;
+import honeylamp.plan.Structure;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What of a room's area is low, in mm²: under slopes of the roof and under sloping ceilings.
+ *
+ * @param below1500 lower than 1.5 m
+ * @param below2000 lower than 2.0 m, but not than 1.5 m
+ */
+public record Headroom(double below1500, double below2000) {
+    /** Lower than this one does not stand: in mm. */
+    public static final double LOW_MM = 1500;
+
+    /** Lower than this it is no full height: in mm. */
+    public static final double FULL_MM = 2000;
+
+    /** Nothing is low. */
+    public static final Headroom FULL = new Headroom(0, 0);
+
+    private static final double LEAST_MM2 = 100;
+
+    /** What is low in a room. */
+    public static Headroom of(LaidStorey storey, Room room) {
+        var low = lower(storey, room, LOW_MM);
+        var all = lower(storey, room, FULL_MM);
+        return new Headroom(low, Math.max(0, all - low));
+    }
+
+    /** What is low on a storey. */
+    public static Headroom of(LaidStorey storey) {
+        return storey.geometry().rooms().stream().map(room -> of(storey, room)).reduce(FULL, Headroom::plus);
+    }
+
+    /** Both together. */
+    public Headroom plus(Headroom other) {
+        return new Headroom(below1500 + other.below1500, below2000 + other.below2000);
+    }
+
+    /** Whether nothing is low. */
+    public boolean isFull() {
+        return below1500 + below2000 < LEAST_MM2;
+    }
+
+    private static double lower(LaidStorey storey, Room room, double mm) {
+        var low = new ArrayList<Outline>();
+        RoofShape.of(storey).ifPresent(roof -> {
+            var dormers = dormers(storey);
+            roof.slopes().forEach(s -> low.addAll(Regions.difference(s.lowerThan(mm), dormers)));
+        });
+        for (var part : storey.storey().structures()) {
+            if (part.is(Structure.Kind.SLOPING_CEILING)) {
+                low.addAll(under(storey, room, part, mm));
+            }
+        }
+        return low.isEmpty()
+                ? 0
+                : Regions.intersection(Regions.union(low), List.of(room.outline())).stream()
+                        .mapToDouble(Outline::area)
+                        .sum();
+    }
+
+    /** Where dormers raise the roof. */
+    public static List<Outline> dormers(LaidStorey storey) {
+        return storey.storey().structures().stream()
+                .filter(s -> s.is(Structure.Kind.DORMER))
+                .map(s -> Outline.of(s.footprint()))
+                .toList();
+    }
+
+    /** What lies lower than a height under a ceiling that rises from its low side to the height of the room. */
+    private static List<Outline> under(LaidStorey storey, Room room, Structure part, double mm) {
+        var clear = room.mark()
+                .flatMap(m -> m.fit().height())
+                .orElse(storey.storey().height())
+                .mm();
+        var front = part.height().mm();
+        var depth = part.depth().mm();
+        var reaches = front >= mm ? 0 : clear <= mm ? depth : depth * (mm - front) / (clear - front);
+        if (reaches <= 0) {
+            return List.of();
+        }
+        var half = part.width().mm() / 2;
+        var strip = new Box(-half, -depth / 2, half, -depth / 2 + reaches);
+        Affine placing = part.placing();
+        return List.of(Outline.of(strip.ring().through(placing)));
+    }
+}
