@@ -22,6 +22,7 @@ import honeylamp.plan.Role;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Stand;
+import honeylamp.plan.Structure;
 import honeylamp.plan.Surface;
 import honeylamp.takeoff.lived.LivedIn;
 import java.util.ArrayList;
@@ -88,6 +89,20 @@ public final class StoreyBodies {
         bodies.standing(out, walls, cutMm, _ -> true);
         bodies.fixed(out, cutMm, _ -> true);
         bodies.pieces(out, _ -> true);
+        return List.copyOf(out);
+    }
+
+    /** What of a storey is seen beside and through its roof: the ground around it, its balconies, its chimneys. */
+    public static List<Body> around(LaidStorey storey) {
+        var bodies = new StoreyBodies(storey, Below.STOREY, 0);
+        var out = new ArrayList<Body>();
+        bodies.site(out, bodies.geometry.shells());
+        bodies.fixed(
+                out,
+                Double.POSITIVE_INFINITY,
+                p -> storey.fixedParts().blocks().stream()
+                        .filter(b -> b.is(Structure.Kind.CHIMNEY) || b.is(Structure.Kind.BALCONY))
+                        .anyMatch(b -> b.at().point().equals(p)));
         return List.copyOf(out);
     }
 

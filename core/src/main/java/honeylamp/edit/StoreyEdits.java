@@ -25,6 +25,7 @@ import honeylamp.plan.RoundDimension;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Storey.Levels;
 import honeylamp.units.Length;
+import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -52,6 +53,15 @@ public final class StoreyEdits {
     /** Gives a storey a roof, or takes it off. */
     public static Outcome<Plan> roof(Plan plan, StoreyId storey, Optional<Roof> roof) {
         return Outcome.done(plan.withStorey(storey, s -> s.withRoof(roof)));
+    }
+
+    /** Says how far a roof reaches beyond its walls; refused if that is more than two metres, or less than nothing. */
+    public static Outcome<Plan> overhang(Plan plan, StoreyId storey, Length overhang) {
+        if (overhang.mm() < 0 || overhang.compareTo(Roof.MOST_OVERHANG) > 0) {
+            return Outcome.refused("a roof reaches 0 to " + LengthText.rounded(Roof.MOST_OVERHANG, plan.units())
+                    + " beyond its walls");
+        }
+        return Outcome.done(plan.withStorey(storey, s -> s.withRoof(s.roof().map(r -> r.withOverhang(overhang)))));
     }
 
     /** Adds a storey on top with all that is built and placed on another; rooms are named anew. */

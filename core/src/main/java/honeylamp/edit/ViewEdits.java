@@ -378,6 +378,13 @@ public final class ViewEdits {
                 : Outcome.refused("only the storeys of a raised building stand apart");
     }
 
+    /** Cuts along another line, or sees another depth; refused of a view that is no section. */
+    public static Outcome<Plan> cutAlong(Plan plan, ViewId view, UnaryOperator<Raised.Section> change) {
+        return of(plan, view).subject() instanceof Raised.Section section
+                ? Outcome.done(seen(plan, view, change.apply(section)))
+                : Outcome.refused("this view is no section");
+    }
+
     /** Says how far before a wall what stands there is seen; refused of a view that looks down on a storey. */
     public static Outcome<Plan> depth(Plan plan, ViewId view, Length depth) {
         return of(plan, view).subject() instanceof Subject.Front front

@@ -6,6 +6,7 @@ import honeylamp.geometry.Box;
 import honeylamp.illustrate.elevation.ElevationArt;
 import honeylamp.illustrate.pen.PaperRoom;
 import honeylamp.illustrate.raised.RaisedArt;
+import honeylamp.illustrate.raised.SquareWords;
 import honeylamp.illustrate.words.AxisArt;
 import honeylamp.illustrate.words.TierPlaces;
 import honeylamp.plan.Raised;
@@ -40,7 +41,7 @@ public record Extent(Box planMm, PaperRoom paper) {
             return ElevationArt.extentMm(view, front).map(box -> new Extent(box, ElevationArt.ROOM));
         }
         if (view.view().subject() instanceof Raised raised) {
-            return RaisedArt.extentMm(view, raised).map(box -> new Extent(box, PaperRoom.around(0)));
+            return RaisedArt.extentMm(view, raised).map(box -> new Extent(box, SquareWords.room(raised)));
         }
         if (view.crop().isPresent()) {
             return view.crop().map(box -> new Extent(box, PaperRoom.around(0)));

@@ -1,5 +1,6 @@
 package honeylamp.plan;
 
+import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.units.Checks;
@@ -112,6 +113,102 @@ public sealed interface Raised extends View.Subject {
         public Building seenFrom(Eye other) {
             return new Building(storey, apart, other);
         }
+    }
+
+    /** All roofs from straight above. */
+    record RoofPlan(StoreyId storey) implements Raised {
+        @Override
+        public Eye eye() {
+            return new Eye(Rays.PARALLEL, 0, Eye.MOST_DOWN_DEG);
+        }
+
+        /** North stays at the top. */
+        @Override
+        public RoofPlan seenFrom(Eye other) {
+            return this;
+        }
+    }
+
+    /**
+     * The whole building from outside, straight from one side.
+     *
+     * @param towardsDeg where one looks, counter-clockwise from east, from 0 up to 360
+     */
+    record Outside(StoreyId storey, double towardsDeg) implements Raised {
+        /** Refuses a direction that is none. */
+        public Outside {
+            Checks.within("direction of a view from outside", towardsDeg, 0, 360);
+        }
+
+        @Override
+        public Eye eye() {
+            return level(towardsDeg);
+        }
+
+        @Override
+        public Outside seenFrom(Eye other) {
+            return new Outside(storey, turned(90 - other.turnDeg()));
+        }
+    }
+
+    /**
+     * The building cut along a line of the plan, straight from the side; one looks to the left of the line.
+     *
+     * @param depth so far behind the line things are seen
+     */
+    record Section(StoreyId storey, Position from, Position to, Length depth) implements Raised {
+        /** Refuses a line without length, and a depth of nothing. */
+        public Section {
+            Checks.positive("depth of a section", depth);
+            Checks.positive("length of the line of a section", from.point().distance(to.point()));
+        }
+
+        /** Where one looks, counter-clockwise from east, from 0 up to 360. */
+        public double towardsDeg() {
+            return turned(to.point().minus(from.point()).left().angleDeg());
+        }
+
+        /** The line so much farther on in the direction in which one looks. */
+        public Section moved(Length by) {
+            var shift = Point.direction(towardsDeg()).times(by.mm());
+            return new Section(
+                    storey,
+                    Position.of(from.point().plus(shift)),
+                    Position.of(to.point().plus(shift)),
+                    depth);
+        }
+
+        /** The same from the other side. */
+        public Section turnedAround() {
+            return new Section(storey, to, from, depth);
+        }
+
+        @Override
+        public Eye eye() {
+            return level(towardsDeg());
+        }
+
+        /** One looks square to the line. */
+        @Override
+        public Section seenFrom(Eye other) {
+            return this;
+        }
+    }
+
+    private static Eye level(double towardsDeg) {
+        return new Eye(Rays.PARALLEL, turned(90 - towardsDeg), Eye.LEAST_DOWN_DEG);
+    }
+
+    private static double turned(double deg) {
+        return (deg % 360 + 360) % 360;
+    }
+
+    /** Whether one looks level or straight down, so that nothing can be tilted. */
+    default boolean isSquare() {
+        return switch (this) {
+            case RoofPlan _, Outside _, Section _ -> true;
+            case Cutaway _, WholeStorey _, Building _, Inside _ -> false;
+        };
     }
 
     /**

@@ -2,6 +2,8 @@ package honeylamp.raised;
 
 import honeylamp.body.Body;
 import honeylamp.body.RoofBodies;
+import honeylamp.body.SectionBodies;
+import honeylamp.body.Shut;
 import honeylamp.body.StoreyBodies;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
@@ -11,6 +13,7 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.space.SpacePoint;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Raised.Eye;
+import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -64,7 +67,7 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
         var reach = reach(view.storey(), subject);
         return reach.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new Looking(projection(subject.eye(), reach), reach, Optional.empty()));
+                : Optional.of(new Looking(projection(subject, reach), reach, Optional.empty()));
     }
 
     /** From where one stands, three parts wide and two high, a little more below the eye than above. */
@@ -85,16 +88,30 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
                         .orElse(List.of());
             case Raised.WholeStorey whole ->
                 StoreyBodies.reach(storey, whole.cut().mm());
-            case Raised.Building building -> {
-                var out = new ArrayList<SpacePoint>();
-                for (var l : lifted(storey, building)) {
-                    StoreyBodies.reach(l.storey, l.highMm).forEach(p -> out.add(p.plus(SpacePoint.UP.times(l.byMm))));
-                    RoofBodies.reach(l.storey).forEach(p -> out.add(p.plus(SpacePoint.UP.times(l.roofByMm))));
-                }
+            case Raised.Building building -> reach(lifted(storey, building));
+            case Raised.RoofPlan plan -> reach(lifted(storey, standing(plan)));
+            case Raised.Outside outside -> reach(lifted(storey, standing(outside)));
+            case Raised.Section section -> {
+                var out = new ArrayList<>(reach(lifted(storey, standing(section))));
+                out.addAll(new SectionBodies(storey.plan(), section).ends());
                 yield out;
             }
             case Raised.Inside _ -> List.of();
         };
+    }
+
+    private static List<SpacePoint> reach(List<Lifted> storeys) {
+        var out = new ArrayList<SpacePoint>();
+        for (var l : storeys) {
+            StoreyBodies.reach(l.storey, l.highMm).forEach(p -> out.add(p.plus(SpacePoint.UP.times(l.byMm))));
+            RoofBodies.reach(l.storey).forEach(p -> out.add(p.plus(SpacePoint.UP.times(l.roofByMm))));
+        }
+        return out;
+    }
+
+    /** The building as it stands. */
+    private static Raised.Building standing(Raised subject) {
+        return new Raised.Building(subject.storey(), Length.ZERO, subject.eye());
     }
 
     /** A storey so much higher than it is, and its roof. */
@@ -132,19 +149,28 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
                         .orElse(List.of());
             case Raised.WholeStorey whole ->
                 StoreyBodies.whole(storey, whole.cut().mm(), StoreyBodies.Below.DARK);
-            case Raised.Building building ->
-                lifted(storey, building).stream()
-                        .flatMap(l -> Stream.concat(
-                                Stream.concat(
-                                                StoreyBodies.whole(l.storey, l.highMm, l.below).stream(),
-                                                building.apart().mm() == 0
-                                                        ? StoreyBodies.upToNext(l.storey).stream()
-                                                        : Stream.of())
-                                        .map(b -> b.raised(l.byMm)),
-                                RoofBodies.of(l.storey).stream().map(b -> b.raised(l.roofByMm))))
+            case Raised.Building building -> all(storey, building);
+            case Raised.RoofPlan _ ->
+                storey.plan().all().stream()
+                        .flatMap(s -> Stream.concat(StoreyBodies.around(s).stream(), RoofBodies.of(s).stream()))
                         .toList();
+            case Raised.Outside outside -> Shut.of(all(storey, standing(outside)), storey.plan());
+            case Raised.Section section -> new SectionBodies(storey.plan(), section).of(all(storey, standing(section)));
             case Raised.Inside _ -> StoreyBodies.inside(storey, view.view().livedIn());
         };
+    }
+
+    private static List<Body> all(LaidStorey storey, Raised.Building building) {
+        var out = new ArrayList<Body>();
+        for (var l : lifted(storey, building)) {
+            var stands = new ArrayList<>(StoreyBodies.whole(l.storey, l.highMm, l.below));
+            if (building.apart().mm() == 0) {
+                StoreyBodies.upToNext(l.storey).ifPresent(stands::add);
+            }
+            stands.forEach(b -> out.add(b.raised(l.byMm)));
+            RoofBodies.of(l.storey).forEach(b -> out.add(b.raised(l.roofByMm)));
+        }
+        return out;
     }
 
     /** What a view shows of that, ready to be looked at. */
@@ -158,7 +184,11 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
                 looking.framed);
     }
 
-    private static Projection projection(Eye eye, List<SpacePoint> reach) {
+    private static Projection projection(Raised subject, List<SpacePoint> reach) {
+        var eye = subject.eye();
+        if (subject.isSquare()) {
+            return Projection.Parallel.turned(eye.turnDeg(), subject instanceof Raised.RoofPlan ? 90 : 0);
+        }
         return switch (eye.rays()) {
             case PARALLEL -> parallel(eye);
             case ON_PLAN -> Projection.Parallel.onPlan(eye.turnDeg(), HEIGHTS_ON_PLAN);

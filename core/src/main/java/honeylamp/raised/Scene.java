@@ -5,6 +5,7 @@ import honeylamp.body.Facet;
 import honeylamp.body.Skin;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.BoxIndex;
+import honeylamp.geometry.HalfPlane;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Projective;
 import honeylamp.geometry.Regions;

@@ -1,6 +1,7 @@
 package honeylamp.raised;
 
 import honeylamp.geometry.Box;
+import honeylamp.geometry.HalfPlane;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
 import java.util.ArrayList;

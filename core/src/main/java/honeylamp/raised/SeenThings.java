@@ -37,6 +37,7 @@ public final class SeenThings {
     public Optional<Scene> from(LaidView view, Raised elsewhere) {
         return Looking.of(view, elsewhere).map(looking -> switch (elsewhere) {
             case Raised.Cutaway _ -> Looking.scene(view, elsewhere, looking);
+            case Raised.Outside _, Raised.Section _, Raised.RoofPlan _ -> Looking.scene(view, elsewhere, looking);
             case Raised.WholeStorey _, Raised.Building _, Raised.Inside _ ->
                 scene.map(s -> new Scene(s.bodies(), looking.projection(), looking.framed()))
                         .orElseGet(() -> Looking.scene(view, elsewhere, looking));

@@ -1,5 +1,6 @@
 package honeylamp.sheet;
 
+import honeylamp.derive.roof.Headroom;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
@@ -18,9 +19,10 @@ import java.util.Map;
  *
  * @param storeys the area of rooms that count as indoors, within the inner faces of their walls, in mm², by storey
  * @param apart the same of rooms that count as something else, all storeys together
+ * @param low what of the rooms that count as indoors is low
  * @param grossMm2 within the outer faces of outer walls, all storeys together
  */
-record HouseAreas(List<StoreyArea> storeys, Map<CountsAs, Double> apart, double grossMm2) {
+record HouseAreas(List<StoreyArea> storeys, Map<CountsAs, Double> apart, Headroom low, double grossMm2) {
     record StoreyArea(String name, double netMm2) {}
 
     static HouseAreas of(LaidPlan plan) {
@@ -37,7 +39,12 @@ record HouseAreas(List<StoreyArea> storeys, Map<CountsAs, Double> apart, double 
         var gross = plan.all().stream()
                 .mapToDouble(s -> s.geometry().grossAreaMm2())
                 .sum();
-        return new HouseAreas(storeys, apart, gross);
+        var low = plan.all().stream()
+                .flatMap(s -> s.geometry().rooms().stream()
+                        .filter(r -> r.counts() == CountsAs.INDOOR)
+                        .map(r -> Headroom.of(s, r)))
+                .reduce(Headroom.FULL, Headroom::plus);
+        return new HouseAreas(storeys, apart, low, gross);
     }
 
     private static double sum(LaidStorey storey, CountsAs counts) {
@@ -59,6 +66,10 @@ record HouseAreas(List<StoreyArea> storeys, Map<CountsAs, Double> apart, double 
             storeys.forEach(s -> out.add(row(s.name(), s.netMm2(), Typeface.REGULAR)));
         }
         out.add(row("Net indoors", netMm2(), Typeface.MEDIUM));
+        if (!low.isFull()) {
+            out.add(row("of it " + Headroom.BELOW_1500.toLowerCase(Locale.ROOT), low.below1500(), Typeface.REGULAR));
+            out.add(row("of it " + Headroom.BELOW_2000, low.below2000(), Typeface.REGULAR));
+        }
         var with = netMm2();
         for (var counts : List.of(CountsAs.LOW_HEADROOM, CountsAs.GARAGE, CountsAs.OUTDOOR)) {
             var mm2 = apart.getOrDefault(counts, 0.0);

@@ -11,6 +11,7 @@ import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.words.ElevationMarks;
 import honeylamp.plan.ElementId.StoreyId;
@@ -69,8 +70,8 @@ final class KeyPlan {
         return switch (view.view().subject()) {
             case View.Subject.StoreyPlan _ ->
                 view.crop().isPresent() && view.view().turnDeg() == 0;
-            case View.Subject.Front _, Raised.Cutaway _, Raised.Inside _ -> true;
-            case Raised.WholeStorey _, Raised.Building _ -> false;
+            case View.Subject.Front _, Raised.Cutaway _, Raised.Inside _, Raised.Section _ -> true;
+            case Raised.WholeStorey _, Raised.Building _, Raised.RoofPlan _, Raised.Outside _ -> false;
         };
     }
 
@@ -135,6 +136,11 @@ final class KeyPlan {
                 var at = inside.at().point();
                 eye(pen, frame, at, Point.direction(inside.towardsDeg()));
                 word(pen, place.word, frame.paper(at));
+            }
+            if (place.view.view().subject() instanceof Raised.Section section) {
+                var line = new Segment(section.from().point(), section.to().point());
+                pen.stroke(frame.paper(Figure.line(line.a(), line.b())), LineRole.RULE);
+                word(pen, place.word, frame.paper(line.a()));
             }
             if (place.view.view().subject() instanceof View.Subject.Front front) {
                 var walls = WallElevation.all(storey, front);

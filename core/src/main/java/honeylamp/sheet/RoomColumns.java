@@ -1,6 +1,8 @@
 package honeylamp.sheet;
 
 import honeylamp.derive.listing.SiteAreas;
+import honeylamp.derive.roof.Headroom;
+import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark.Align;
 import honeylamp.drawing.ink.Typeface;
@@ -9,6 +11,7 @@ import honeylamp.plan.LineRole;
 import honeylamp.plan.Page.Listing;
 import honeylamp.plan.TextRole;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 
@@ -33,6 +36,7 @@ final class RoomColumns implements PageList {
     private final List<String> said;
     private final Sums sums;
     private final double plot;
+    private final Headroom low;
     private int told;
 
     /**
@@ -40,12 +44,14 @@ final class RoomColumns implements PageList {
      *
      * @param said how they are measured, below their sums
      */
-    RoomColumns(StoreyGeometry geometry, String heading, List<RoomRow> named, List<String> said) {
-        this(geometry, heading, named, said, Sums.BELOW);
+    RoomColumns(LaidStorey storey, String heading, List<RoomRow> named, List<String> said) {
+        this(storey.geometry(), Headroom.of(storey), heading, named, said, Sums.BELOW);
     }
 
-    private RoomColumns(StoreyGeometry geometry, String heading, List<RoomRow> named, List<String> said, Sums sums) {
+    private RoomColumns(
+            StoreyGeometry geometry, Headroom low, String heading, List<RoomRow> named, List<String> said, Sums sums) {
         this.geometry = geometry;
+        this.low = low;
         this.heading = heading;
         this.named = named;
         this.plot = SiteAreas.of(geometry).plotMm2();
@@ -68,6 +74,7 @@ final class RoomColumns implements PageList {
         var isBegun = told > 0;
         return new RoomColumns(
                 geometry,
+                low,
                 isBegun ? ListRows.continued(heading) : heading,
                 named.subList(told, named.size()),
                 said,
@@ -108,7 +115,7 @@ final class RoomColumns implements PageList {
     }
 
     private int sums() {
-        return (plot > 0 ? 3 : 2) + said.size();
+        return (plot > 0 ? 3 : 2) + (low.isFull() ? 0 : 2) + said.size();
     }
 
     private double listed(ListRows rows, List<RoomRow> some, Box column, double from) {
@@ -137,6 +144,17 @@ final class RoomColumns implements PageList {
         y += 4.4;
         rows.line("Net, within inner faces", geometry.netAreaMm2(), column, y, Typeface.MEDIUM);
         y += pen.row();
+        if (!low.isFull()) {
+            rows.line(
+                    "of it " + Headroom.BELOW_1500.toLowerCase(Locale.ROOT),
+                    low.below1500(),
+                    column,
+                    y,
+                    Typeface.REGULAR);
+            y += pen.row();
+            rows.line("of it " + Headroom.BELOW_2000, low.below2000(), column, y, Typeface.REGULAR);
+            y += pen.row();
+        }
         rows.line("Gross, outer faces", geometry.grossAreaMm2(), column, y, Typeface.REGULAR);
         y += pen.row();
         if (plot > 0) {

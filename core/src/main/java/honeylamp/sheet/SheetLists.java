@@ -272,7 +272,7 @@ final class SheetLists {
                     ? HowMeasured.of(page)
                     : List.<String>of();
             out.add(new RoomColumns(
-                    view.storey().geometry(), heading(view, all), RoomRow.of(page, view.storey(), known.told), said));
+                    view.storey(), heading(view, all), RoomRow.of(page, view.storey(), known.told), said));
         }
     }
 

@@ -174,6 +174,9 @@ final class PlanJson {
         @JsonSubTypes.Type(value = Raised.Cutaway.class, name = "cutaway"),
         @JsonSubTypes.Type(value = Raised.WholeStorey.class, name = "raised_storey"),
         @JsonSubTypes.Type(value = Raised.Building.class, name = "raised_building"),
+        @JsonSubTypes.Type(value = Raised.RoofPlan.class, name = "roof_plan"),
+        @JsonSubTypes.Type(value = Raised.Outside.class, name = "outside"),
+        @JsonSubTypes.Type(value = Raised.Section.class, name = "section"),
         @JsonSubTypes.Type(value = Raised.Inside.class, name = "inside")
     })
     private interface SubjectNames {}

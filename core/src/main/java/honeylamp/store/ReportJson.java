@@ -11,6 +11,7 @@ import honeylamp.derive.listing.Tags;
 import honeylamp.derive.openings.FrameSizes;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.openings.Stretches;
+import honeylamp.derive.roof.Headroom;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.snags.BayClearance;
 import honeylamp.derive.storeys.LaidPlan;
@@ -92,8 +93,17 @@ public final class ReportJson {
             AreaPartOf areas,
             BigDecimal internal_gross_m2,
             BigDecimal external_gross_m2,
+            LowPart low,
             SitePart site,
             List<DimensionChain> dimensions) {}
+
+    /** What of the rooms is low below the roof and sloping ceilings. */
+    record LowPart(BigDecimal below_1500_m2, BigDecimal from_1500_to_2000_m2) {
+        static LowPart of(LaidStorey storey) {
+            var low = Headroom.of(storey);
+            return new LowPart(squareMetres(low.below1500()), squareMetres(low.below2000()));
+        }
+    }
 
     /**
      * Fittings of one room that are alike.
@@ -324,6 +334,7 @@ public final class ReportJson {
                         .sum()),
                 squareMetres(areas.internalGrossMm2()),
                 squareMetres(areas.externalGrossMm2()),
+                LowPart.of(laid),
                 site(geometry),
                 DimensionChain.of(geometry, ShownIn.only(plan.rounding())));
     }

@@ -7,7 +7,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 
 /** Levels as drawings state them: with a sign, in metres to the millimetre or in feet and inches. */
-final class LevelText {
+public final class LevelText {
     private static final String MINUS = "\u2212";
     private static final String LEVEL = "\u00b1";
     private static final int NANOMETRES = 9;

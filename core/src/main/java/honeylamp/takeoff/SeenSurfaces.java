@@ -60,7 +60,13 @@ record SeenSurfaces(LaidStorey storey, List<Surfaces.Found> surfaces) {
                         .filter(f -> f.surface().equals(new Surface.OuterSide(wall, side)))
                         .toList();
             case Raised.Cutaway(var _, var id, var _) -> ofRooms(storey, room -> is(room, id));
-            case Raised.WholeStorey _, Raised.Building _, Raised.Inside _ -> Counters.withSurfaces(storey);
+            case Raised.WholeStorey _, Raised.Building _, Raised.Inside _, Raised.Section _ ->
+                Counters.withSurfaces(storey);
+            case Raised.RoofPlan _ -> List.of();
+            case Raised.Outside _ ->
+                Surfaces.on(storey).stream()
+                        .filter(f -> f.surface() instanceof Surface.OuterSide)
+                        .toList();
         };
     }
 

@@ -16,6 +16,7 @@ import honeylamp.edit.FreeMarkEdits;
 import honeylamp.edit.PageEdits;
 import honeylamp.edit.Reach;
 import honeylamp.edit.RoundDimensionEdits;
+import honeylamp.edit.StoreyEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.edit.WallTypeEdits;
 import honeylamp.geometry.Arc;
@@ -33,6 +34,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Role;
+import honeylamp.plan.Roof;
 import honeylamp.plan.RoundDimension.Measures;
 import honeylamp.plan.Side;
 import honeylamp.plan.Stair;
@@ -170,15 +172,25 @@ class PlanFileTest {
                 new Raised.Cutaway(storey.id(), storey.rooms().getFirst().id(), eye),
                 new Raised.WholeStorey(storey.id(), Length.ofMm(1200), eye),
                 new Raised.Building(storey.id(), Length.ofMm(2500), eye),
+                new Raised.RoofPlan(storey.id()),
+                new Raised.Outside(storey.id(), 90.25),
+                new Raised.Section(
+                        storey.id(), Position.ofMm(-500, 2000), Position.ofMm(9000.5, 2000), Length.ofMm(8000)),
                 new Raised.Inside(storey.id(), Position.ofMm(1200, -340.5), Length.ofMm(1600), 271.25, 75))) {
             plan = ViewEdits.raised(plan, like, subject, "Raised").plan();
         }
+        var roof = Roof.of(Roof.Form.LEAN_TO)
+                .withSprings(Optional.of(Length.ofMm(900.5)))
+                .turned();
+        plan = StoreyEdits.roof(plan, storey.id(), Optional.of(roof)).orThrow();
         assertThat(good(saved(plan)).plan()).isEqualTo(plan);
         var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
                 .getSchema(Files.readString(Path.of("../docs/plan.schema.json")), InputFormat.JSON);
         assertThat(schema.validate(json(plan), InputFormat.JSON)).isEmpty();
         var steep = zip("plan.json", json(plan).replaceFirst("\"downDeg\" ?: ?36[.0]*", "\"downDeg\":95"));
         assertThat(refused(steep)).contains("how steeply one looks down");
+        var low = zip("plan.json", json(plan).replaceFirst("\"pitchDeg\" ?: ?12[.0]*", "\"pitchDeg\":2"));
+        assertThat(refused(low)).contains("pitch of a roof");
     }
 
     /** Every field that is written stands in the schema, and its title says the format. */

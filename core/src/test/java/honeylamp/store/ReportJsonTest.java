@@ -35,6 +35,7 @@ class ReportJsonTest {
                         "areas",
                         "internal_gross_m2",
                         "external_gross_m2",
+                        "low",
                         "site",
                         "dimensions");
         assertThat(storey.path("rooms").get(0).propertyNames())

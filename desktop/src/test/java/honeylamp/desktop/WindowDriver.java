@@ -428,6 +428,14 @@ final class WindowDriver implements AutoCloseable {
         });
     }
 
+    /** All words that are shown. */
+    List<String> words() throws Exception {
+        return onScreen(() -> labelled(window.scene().getRoot()).stream()
+                .filter(WindowDriver::inSight)
+                .map(Labeled::getText)
+                .toList());
+    }
+
     private static List<Labeled> labelled(Node node) {
         var out = new ArrayList<Labeled>();
         if (node instanceof Labeled l) {

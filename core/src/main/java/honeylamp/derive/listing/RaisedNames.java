@@ -1,7 +1,9 @@
 package honeylamp.derive.listing;
 
+import honeylamp.derive.rooms.Compass;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.geometry.Point;
 import honeylamp.plan.Raised;
 import honeylamp.plan.RoomMark;
 
@@ -21,6 +23,10 @@ public final class RaisedNames {
                         .orElse("");
             case Raised.WholeStorey _ -> storey.storey().name() + ", raised";
             case Raised.Building _ -> "All storeys, raised";
+            case Raised.RoofPlan _ -> "Roof plan";
+            case Raised.Outside outside ->
+                "From the " + Compass.of(Point.direction(outside.towardsDeg()).times(-1));
+            case Raised.Section _ -> "Section";
             case Raised.Inside inside ->
                 storey.geometry()
                         .roomAt(inside.at().point())

@@ -29,6 +29,18 @@ public record SeenFromCorner(String from, Eye eye) {
         return of(room.outline().shell().edges());
     }
 
+    /** Straight from all four sides, beginning where one looks north, as the longest of some edges runs. */
+    public static List<SeenFromCorner> sides(List<Segment> edges) {
+        return of(edges).stream()
+                .map(corner -> {
+                    var turn = (corner.eye.turnDeg() - USUAL_TURN_DEG + 360) % 360;
+                    var into = Point.direction(90 - turn);
+                    return new SeenFromCorner(
+                            Compass.of(into.times(-1)), new Eye(Rays.PARALLEL, turn, Eye.LEAST_DOWN_DEG));
+                })
+                .toList();
+    }
+
     /** The same of what lies within edges. */
     public static List<SeenFromCorner> of(List<Segment> edges) {
         var runs = edges.stream()

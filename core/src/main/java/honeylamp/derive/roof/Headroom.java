@@ -23,6 +23,12 @@ public record Headroom(double below1500, double below2000) {
     /** Lower than this it is no full height: in mm. */
     public static final double FULL_MM = 2000;
 
+    /** What the first is called. */
+    public static final String BELOW_1500 = "Lower than 1.5 m";
+
+    /** What the second is called. */
+    public static final String BELOW_2000 = "1.5 to 2.0 m high";
+
     /** Nothing is low. */
     public static final Headroom FULL = new Headroom(0, 0);
 

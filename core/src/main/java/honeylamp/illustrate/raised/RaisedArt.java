@@ -107,7 +107,8 @@ public final class RaisedArt {
         }
         List<SeenParts.Part> parts = remembered.answerOf(new AboutParts(asked), on, () -> SeenParts.of(scene));
         var art = new RaisedArt(view, subject, scene, frame, lamp, remembered);
-        var isShaded = lamp == Lamp.LIT && view.look().castShadow() > 0;
+        // the sun does not come in through what is cut
+        var isShaded = lamp == Lamp.LIT && view.look().castShadow() > 0 && !(subject instanceof Raised.Section);
         Map<Integer, List<Outline>> dark = isShaded
                 ? remembered.answerOf(
                         new AboutSun(asked, view.view().light()),
@@ -173,6 +174,10 @@ public final class RaisedArt {
             layers.add(new Layer(LayerKind.TOP_SHADOW, Blend.MULTIPLY, List.of(new Mark.Fill(paper(shapes), ink))));
         }
         layers.addAll(lines(lines));
+        var words = new SquareWords(view, frame, pens).of(scene);
+        if (!words.isEmpty()) {
+            layers.add(Layer.of(LayerKind.DIMENSIONS, words));
+        }
         return new Drawing(layers);
     }
 

@@ -6,14 +6,17 @@ import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Pen;
 import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
+import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Presentation;
+import honeylamp.plan.Raised;
 import honeylamp.plan.Role;
 import honeylamp.plan.TextRole;
 import honeylamp.plan.View;
@@ -32,6 +35,11 @@ public final class ElevationMarks {
     /** So much around a mark is its own. */
     private static final double CLEAR_PAPER_MM = 3.2;
 
+    /** The line of a section is drawn heavily at its ends, and in long and short dashes between. */
+    private static final double HEAVY_PAPER_MM = 7;
+
+    private static final List<Double> CHAIN_MM = List.of(7.0, 1.4, 1.4, 1.4);
+
     private static final List<Double> AWAY_PAPER_MM = List.of(9.0, 6.5, 12.0, 16.0, 21.0, 27.0);
     private static final List<Double> BESIDE_SHARES = List.of(0.0, 0.12, -0.12, 0.24, -0.24, 0.36, -0.36);
 
@@ -40,7 +48,7 @@ public final class ElevationMarks {
     /** The number of an elevation among all of the plan, from 1; empty if it is none. */
     public static Optional<Integer> number(Presentation presentation, View view) {
         var all = presentation.views().stream()
-                .filter(v -> v.subject() instanceof View.Subject.Front)
+                .filter(v -> v.subject() instanceof View.Subject.Front || v.subject() instanceof Raised.Section)
                 .toList();
         var at = all.stream().map(View::id).toList().indexOf(view.id());
         return at < 0 ? Optional.empty() : Optional.of(at + 1);
@@ -64,8 +72,11 @@ public final class ElevationMarks {
                 for (var wall : WallElevation.all(plan.storey(), subject)) {
                     var at = place(plan, wall, taken, frame);
                     taken.add(at);
-                    mark(out, wall, at, number(presentation, view).orElse(0), frame, pens);
+                    mark(out, wall.into(), at, number(presentation, view).orElse(0), frame, pens);
                 }
+            }
+            if (view.subject() instanceof Raised.Section section) {
+                section(out, section, number(presentation, view).orElse(0), frame, pens);
             }
         }
         return out;
@@ -106,10 +117,32 @@ public final class ElevationMarks {
         return apart.isEmpty() ? usual : apart.getFirst(); // over a piece rather than over another mark
     }
 
-    /** A circle with the number, pointed towards the wall. */
-    private static void mark(List<Mark> out, WallElevation wall, Point plan, int number, PaperFrame frame, Pens pens) {
+    /** The line along which a building is cut, with its number at both ends, pointed to where one looks. */
+    private static void section(List<Mark> out, Raised.Section section, int number, PaperFrame frame, Pens pens) {
+        var line = new Segment(section.from().point(), section.to().point());
+        var away = line.unit().left().times(-1);
+        var pen = pens.overhead();
+        var chain = new Pen(pen.widthMm(), pen.tip(), CHAIN_MM);
+        out.add(new Mark.Stroke(frame.paper(Figure.line(line.a(), line.b())), chain, pens.ink()));
+        var heavy = frame.planMm(HEAVY_PAPER_MM);
+        for (var end : List.of(line, line.reversed())) {
+            out.add(new Mark.Stroke(
+                    frame.paper(Figure.line(end.a(), end.at(Math.min(heavy, line.length() / 3)))),
+                    pens.cutWall(),
+                    pens.ink()));
+            var beside = end.a().minus(end.unit().times(frame.planMm(CLEAR_PAPER_MM)));
+            mark(out, away, beside, number, frame, pens);
+        }
+    }
+
+    /**
+     * A circle with a number, pointed to what is seen.
+     *
+     * @param into from what is seen to who looks
+     */
+    private static void mark(List<Mark> out, Point into, Point plan, int number, PaperFrame frame, Pens pens) {
         var at = frame.paper(plan);
-        var towards = new Point(-wall.into().x(), wall.into().y()); // y is down on paper
+        var towards = new Point(-into.x(), into.y()); // y is down on paper
         var side = towards.left();
         var r = RADIUS_PAPER_MM;
         var tip = Figure.ring(new Ring(List.of(

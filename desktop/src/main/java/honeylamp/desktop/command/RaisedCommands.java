@@ -55,6 +55,18 @@ final class RaisedCommands {
                 "A page with all storeys raised, one above the other",
                 Place.SEEN,
                 () -> model.raised().raiseBuilding());
+        into.add(
+                "roof-plan",
+                "Roof plan",
+                "A page with all roofs from straight above",
+                Place.SEEN,
+                () -> model.raised().roofPlan());
+        into.add(
+                "from-outside",
+                "From outside, all four sides",
+                "A page each with the whole building straight from a side",
+                Place.SEEN,
+                () -> model.raised().fromOutside());
         turning(
                 "raised-next-corner",
                 "From the next corner",

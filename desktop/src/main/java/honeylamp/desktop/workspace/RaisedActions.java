@@ -6,6 +6,7 @@ import honeylamp.derive.rooms.Room;
 import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.edit.ViewEdits;
 import honeylamp.edit.WalkingInside;
+import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.ViewId;
@@ -87,15 +88,24 @@ public final class RaisedActions {
                                 .map(SeenFromCorner::of)
                                 .orElse(List.of());
                     case Raised.WholeStorey _, Raised.Building _ -> ofStorey();
-                    case Raised.Inside _ -> List.<SeenFromCorner>of();
+                    case Raised.Outside _ -> sides();
+                    case Raised.Inside _, Raised.RoofPlan _, Raised.Section _ -> List.<SeenFromCorner>of();
                 })
                 .orElse(List.of());
     }
 
     private List<SeenFromCorner> ofStorey() {
-        return SeenFromCorner.of(model.shown().storey().geometry().shells().stream()
+        return SeenFromCorner.of(outer());
+    }
+
+    private List<SeenFromCorner> sides() {
+        return SeenFromCorner.sides(outer());
+    }
+
+    private List<Segment> outer() {
+        return model.shown().storey().geometry().shells().stream()
                 .flatMap(o -> o.shell().edges().stream())
-                .toList());
+                .toList();
     }
 
     /** Cuts a room away from a corner: looks at the view of it there is, or makes one on a new page. */
@@ -156,6 +166,24 @@ public final class RaisedActions {
         }
     }
 
+    /** Looks at the roofs from straight above. */
+    public void roofPlan() {
+        if (isBuilt()) {
+            show(new Raised.RoofPlan(lowest(model.now().plan())));
+        }
+    }
+
+    /** Looks at the building straight from its sides: a page for each of the four there is none of yet. */
+    public void fromOutside() {
+        if (!isBuilt()) {
+            return;
+        }
+        var storey = lowest(model.now().plan());
+        for (var side : sides().reversed()) {
+            show(new Raised.Outside(storey, ((90 - side.eye().turnDeg()) % 360 + 360) % 360));
+        }
+    }
+
     private static StoreyId lowest(Plan plan) {
         return plan.storeys().getFirst().id();
     }
@@ -208,7 +236,7 @@ public final class RaisedActions {
     private static boolean isOfSame(View view, Raised subject) {
         return view.subject() instanceof Raised raised
                 && (raised.equals(subject)
-                        || !(raised instanceof Raised.Inside)
+                        || !(raised instanceof Raised.Inside || raised instanceof Raised.Outside)
                                 && raised.seenFrom(subject.eye()).equals(subject));
     }
 
@@ -237,6 +265,9 @@ public final class RaisedActions {
     /** Looks down on it more steeply by so many degrees; who stands inside walks a step on, or back. */
     public void tiltBy(double deg) {
         seen().ifPresent(raised -> {
+            if (raised.isSquare()) {
+                return;
+            }
             if (raised instanceof Raised.Inside) {
                 model.edit(WalkingInside.step(model.shown().view(), Math.signum(deg) * STEP_MM), "Walk");
             } else {

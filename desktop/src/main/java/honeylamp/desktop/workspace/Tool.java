@@ -19,6 +19,7 @@ import honeylamp.desktop.gesture.draw.SetOut;
 import honeylamp.desktop.gesture.draw.WalkRoom;
 import honeylamp.desktop.gesture.draw.WallChain;
 import honeylamp.desktop.gesture.look.CropView;
+import honeylamp.desktop.gesture.look.DrawSection;
 import honeylamp.desktop.gesture.look.Measure;
 import honeylamp.desktop.gesture.look.MeasureBetween;
 import honeylamp.desktop.gesture.look.MeasureRound;
@@ -387,6 +388,12 @@ public enum Tool {
             "M2.5 15 L9 5 M9 5 L4.6 7.6 M9 5 L8.4 10 M10.5 10 a2.4 2.4 0 0 1 3.2 -1.6 a2.2 2.2 0 0 1 1 3.6 a2.2 2.2 0 0 1 -2.4 2.4 a2.2 2.2 0 0 1 -2.6 -2 Z",
             "Draws what is no part of the plan: a line, an arrow, a box, a cloud, a circle, a section, or by hand",
             c -> DrawMark.begin(c.mark())),
+    DRAW_SECTION(
+            WorkStage.LABELS,
+            "Section",
+            "M2 9 H6 M8 9 H10 M12 9 H16 M3 9 V4 M15 9 V4 M1.5 6 L3 3.5 L4.5 6 M13.5 6 L15 3.5 L16.5 6",
+            "Cuts the building along a line, on a page of its own",
+            _ -> DrawSection.begin()),
     PICK_LABELS(
             WorkStage.LABELS,
             "Pick and move",

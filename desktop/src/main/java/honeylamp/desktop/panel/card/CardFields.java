@@ -4,6 +4,7 @@ import honeylamp.catalogue.Family.Place;
 import honeylamp.catalogue.piece.Counters;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.listing.WallElevation;
+import honeylamp.derive.roof.Headroom;
 import honeylamp.desktop.panel.part.Folding;
 import honeylamp.desktop.panel.part.LengthField;
 import honeylamp.desktop.panel.part.Libraries;
@@ -22,6 +23,7 @@ import honeylamp.plan.Surface;
 import honeylamp.plan.View;
 import honeylamp.units.AngleReader;
 import honeylamp.units.AngleReading;
+import honeylamp.units.AreaText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
 import honeylamp.units.Words;
@@ -48,6 +50,15 @@ record CardFields(WorkspaceModel model, Libraries libraries) {
     LengthField length(String name, String id, Length value, Function<Length, Outcome<Plan>> change, String action) {
         return new LengthField(
                 name, id, value, plan().units(), v -> model.edit(change.apply(v), action), model::complain);
+    }
+
+    /** What is low below a roof or a sloping ceiling; nothing if nothing is. */
+    static List<Node> low(Headroom low) {
+        return low.isFull()
+                ? List.of()
+                : List.of(
+                        Widgets.fact(Headroom.BELOW_1500, AreaText.both(low.below1500())),
+                        Widgets.fact(Headroom.BELOW_2000, AreaText.both(low.below2000())));
     }
 
     /** A length that may be nothing. */

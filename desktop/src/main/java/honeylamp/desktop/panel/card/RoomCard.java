@@ -11,6 +11,7 @@ import honeylamp.derive.listing.Dissection;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.listing.WallSides;
 import honeylamp.derive.listing.WallSides.WallSide;
+import honeylamp.derive.roof.Headroom;
 import honeylamp.derive.rooms.LabelSpot;
 import honeylamp.derive.rooms.Room;
 import honeylamp.desktop.gesture.Choices.Working;
@@ -323,6 +324,7 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                 out.add(Widgets.fact(basis.label(), AreaText.both(by.getOrDefault(basis, 0.0))));
             }
         }
+        out.addAll(CardFields.low(Headroom.of(model.shown().storey(), room)));
         var clear = LabelSpot.clearSize(
                 room.outline(), LabelSpot.freest(room.outline()).centre());
         out.add(Widgets.fact(

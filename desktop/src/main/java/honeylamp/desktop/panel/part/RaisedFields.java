@@ -11,6 +11,7 @@ import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 
@@ -27,6 +28,9 @@ public final class RaisedFields {
         var out = new ArrayList<Node>();
         if (raised instanceof Raised.Inside inside) {
             return Widgets.section("Seen from", inside(inside, units).toArray(Node[]::new));
+        }
+        if (raised.isSquare()) {
+            return Widgets.section("Seen from", square(raised, units).toArray(Node[]::new));
         }
         out.add(corners(raised.eye()));
         out.add(rays(raised.eye()));
@@ -67,9 +71,47 @@ public final class RaisedFields {
                         LengthReader::notNegative,
                         this::apart,
                         model::complain));
-            case Raised.Cutaway _, Raised.Inside _ -> {}
+            case Raised.Cutaway _, Raised.Inside _, Raised.RoofPlan _, Raised.Outside _, Raised.Section _ -> {}
         }
         return Widgets.section("Seen from", out.toArray(Node[]::new));
+    }
+
+    /** Of views straight from a side or from above. */
+    private List<Node> square(Raised raised, UnitSystem units) {
+        return switch (raised) {
+            case Raised.Outside outside -> List.of(corners(outside.eye()));
+            case Raised.Section section -> section(section, units);
+            case Raised.RoofPlan _ -> List.of(Widgets.quiet("From straight above, north at the top."));
+            case Raised.Cutaway _, Raised.WholeStorey _, Raised.Building _, Raised.Inside _ -> List.of();
+        };
+    }
+
+    private List<Node> section(Raised.Section section, UnitSystem units) {
+        return List.of(
+                new LengthField(
+                        "Seen behind the line",
+                        "section-depth",
+                        section.depth(),
+                        units,
+                        v -> cut("See deeper", s -> new Raised.Section(s.storey(), s.from(), s.to(), v)),
+                        model::complain),
+                new LengthField(
+                        "Line farther on by",
+                        "section-shift",
+                        Length.ZERO,
+                        units,
+                        LengthReader::signed,
+                        v -> cut("Move section", s -> s.moved(v)),
+                        model::complain),
+                Widgets.button(
+                        "Look the other way",
+                        "section-around",
+                        "The same line, seen from the other side",
+                        () -> cut("Turn section around", Raised.Section::turnedAround)));
+    }
+
+    private void cut(String action, UnaryOperator<Raised.Section> change) {
+        model.edit(ViewEdits.cutAlong(model.now().plan(), model.now().view().id(), change), action);
     }
 
     private List<Node> inside(Raised.Inside inside, UnitSystem units) {

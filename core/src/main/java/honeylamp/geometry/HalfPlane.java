@@ -1,17 +1,15 @@
-package honeylamp.raised;
+package honeylamp.geometry;
 
-import honeylamp.geometry.Box;
-import honeylamp.geometry.Point;
-import honeylamp.geometry.Ring;
 import java.util.ArrayList;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 
 /** The part of a box where a value that changes evenly is more than nothing. */
-final class HalfPlane {
+public final class HalfPlane {
     private HalfPlane() {}
 
-    static Optional<Ring> of(Box box, ToDoubleFunction<Point> value) {
+    /** That part; empty if there is none. */
+    public static Optional<Ring> of(Box box, ToDoubleFunction<Point> value) {
         var out = new ArrayList<Point>();
         var corners = box.ring().corners();
         for (var i = 0; i < corners.size(); i++) {

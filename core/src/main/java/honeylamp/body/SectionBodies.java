@@ -1,0 +1,262 @@
+package honeylamp.body;
+
+import honeylamp.derive.fixed.FixedParts;
+import honeylamp.derive.openings.OpeningCut;
+import honeylamp.derive.roof.RoofShape;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.HalfPlane;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
+import honeylamp.geometry.Ring;
+import honeylamp.geometry.Segment;
+import honeylamp.geometry.space.Flat;
+import honeylamp.geometry.space.SpacePoint;
+import honeylamp.plan.Raised;
+import honeylamp.plan.Roof;
+import honeylamp.plan.Showing.Kind;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+
+/** A building cut along a line: what lies behind the line, and dark where walls, floors and roofs are cut. */
+public final class SectionBodies {
+    private static final double LEAST_MM = 1;
+    private static final double EARTH_MM = 450;
+    private static final double BEYOND_MM = 600;
+    private static final double ASIDE_MM = 0.5;
+
+    private final LaidPlan plan;
+    private final Segment line;
+    private final Point behind;
+    private final double depthMm;
+    private final Flat face;
+
+    /** A cut through a plan. */
+    public SectionBodies(LaidPlan plan, Raised.Section section) {
+        this.plan = plan;
+        var drawn = new Segment(section.from().point(), section.to().point());
+        this.behind = drawn.unit().left();
+        this.depthMm = section.depth().mm();
+        var reach = reach(drawn);
+        this.line = new Segment(
+                drawn.a().plus(drawn.unit().times(reach[0])),
+                drawn.a().plus(drawn.unit().times(reach[1])));
+        this.face = Flat.plumb(line.a(), 0, line.unit());
+    }
+
+    /** How far along the line, from its first end, the building reaches: a section goes through all of it. */
+    private double[] reach(Segment drawn) {
+        var along = plan.all().stream()
+                .flatMap(s -> s.geometry().shells().stream())
+                .flatMap(o -> o.shell().corners().stream())
+                .mapToDouble(drawn::along)
+                .sorted()
+                .toArray();
+        return along.length == 0
+                ? new double[] {0, drawn.length()}
+                : new double[] {along[0] - BEYOND_MM, along[along.length - 1] + BEYOND_MM};
+    }
+
+    /** What is seen of all bodies of the building, and what is cut. */
+    public List<Body> of(List<Body> bodies) {
+        var out = new ArrayList<Body>();
+        for (var body : bodies) {
+            kept(body).ifPresent(out::add);
+        }
+        out.add(new Body(Kind.WALLS, Optional.empty(), caps()));
+        return out;
+    }
+
+    /** What of a body lies behind the line and not too deep; a piece is there whole or not at all. */
+    private Optional<Body> kept(Body body) {
+        var isThing = body.kind() == Kind.FURNITURE
+                || body.kind() == Kind.GROUND && body.of().isPresent(); // such as a car
+        if (isThing) {
+            var middle = body.facets().stream()
+                    .map(f -> f.flat().at(f.outline().bounds().centre()).plan())
+                    .mapToDouble(this::deep)
+                    .average()
+                    .orElse(-1);
+            return middle > 0 && middle < depthMm ? Optional.of(body) : Optional.empty();
+        }
+        var facets = body.facets().stream().flatMap(f -> kept(f).stream()).toList();
+        var lines = body.lines().stream()
+                .filter(l ->
+                        l.points().stream().mapToDouble(p -> deep(p.plan())).allMatch(d -> d > 0 && d < depthMm))
+                .toList();
+        return facets.isEmpty() ? Optional.empty() : Optional.of(new Body(body.kind(), body.of(), facets, lines));
+    }
+
+    private double deep(Point p) {
+        return p.minus(line.a()).dot(behind);
+    }
+
+    private List<Facet> kept(Facet facet) {
+        var least = Double.POSITIVE_INFINITY;
+        var most = Double.NEGATIVE_INFINITY;
+        for (var p : facet.outline().shell().corners()) {
+            var deep = deep(facet.flat().at(p).plan());
+            least = Math.min(least, deep);
+            most = Math.max(most, deep);
+        }
+        if (most < ASIDE_MM || least > depthMm - ASIDE_MM) {
+            return List.of();
+        }
+        if (least >= 0 && most <= depthMm) {
+            return List.of(facet);
+        }
+        var box = facet.outline().bounds().grown(1);
+        var there = HalfPlane.of(box, p -> deep(facet.flat().at(p).plan()))
+                .map(half -> Regions.intersection(List.of(facet.outline()), List.of(Outline.of(half))))
+                .orElse(List.of());
+        var near = HalfPlane.of(box, p -> depthMm - deep(facet.flat().at(p).plan()))
+                .map(half -> Regions.intersection(there, List.of(Outline.of(half))))
+                .orElse(List.of());
+        return near.stream()
+                .map(o -> new Facet(facet.flat(), Prism.oriented(o), facet.skin(), facet.rank(), facet.of()))
+                .toList();
+    }
+
+    /** All that is cut, in the plane of the cut. */
+    private List<Facet> caps() {
+        var cut = new ArrayList<Outline>();
+        for (var storey : plan.all()) {
+            cut.addAll(walls(storey));
+            cut.addAll(floors(storey));
+            RoofShape.of(storey).ifPresent(roof -> cut.addAll(roof(storey, roof)));
+        }
+        lowest().ifPresent(z -> cut.add(box(0, line.length(), z - EARTH_MM, z)));
+        return Regions.union(cut).stream()
+                .map(o -> new Facet(face, Prism.oriented(o), Skin.cut()))
+                .toList();
+    }
+
+    private Optional<Double> lowest() {
+        return plan.all().stream()
+                .map(s -> s.storey().level().mm() - StoreyBodies.SLAB_MM)
+                .min(Comparator.naturalOrder());
+    }
+
+    private static Outline box(double from, double to, double low, double high) {
+        return Outline.of(new Box(from, low, to, high).ring());
+    }
+
+    private List<Outline> walls(LaidStorey storey) {
+        var floor = storey.storey().level().mm();
+        var holes = new ArrayList<Outline>();
+        for (var cut : storey.geometry().cuts()) {
+            for (var at : crossed(List.of(Outline.of(cut.generous())))) {
+                holes.add(hole(floor, cut, at));
+            }
+        }
+        var out = new ArrayList<Outline>();
+        for (var piece : storey.geometry().network().pieces()) {
+            var high = Math.min(
+                    piece.wall().height().mm(), storey.storey().height().mm());
+            for (var at : crossed(List.of(Outline.of(piece.body())))) {
+                out.add(box(at[0], at[1], floor, floor + high));
+            }
+        }
+        for (var at : crossed(storey.geometry().network().poche())) { // joints belong to no piece
+            var high = storey.storey().height().mm();
+            if (out.stream()
+                    .noneMatch(o -> o.bounds().minX() < at[1] && o.bounds().maxX() > at[0])) {
+                out.add(box(at[0], at[1], floor, floor + high));
+            }
+        }
+        var standing = Regions.difference(Regions.union(out), holes);
+        var roof = storey.storey().roof().flatMap(Roof::springs).isPresent()
+                ? UnderRoof.of(RoofShape.of(storey), floor)
+                : Optional.<UnderRoof>empty();
+        return roof.map(r -> r.under(face, standing)).orElse(standing);
+    }
+
+    /** What an opening leaves out where the line passes: as high as it is there. */
+    private Outline hole(double floor, OpeningCut cut, double[] at) {
+        return box(
+                at[0] - LEAST_MM,
+                at[1] + LEAST_MM,
+                floor + cut.opening().sill().mm(),
+                floor + cut.opening().head().mm());
+    }
+
+    /** The floor of a storey, down to the ceiling of the one below. */
+    private List<Outline> floors(LaidStorey storey) {
+        var floor = storey.storey().level().mm();
+        var below = plan.all().stream()
+                .filter(s -> s.storey().level().mm() < floor - 1)
+                .max(Comparator.comparingDouble(s -> s.storey().level().mm()))
+                .map(s -> s.storey().level().plus(s.storey().height()).mm())
+                .filter(ceiling -> ceiling < floor)
+                .orElse(floor - StoreyBodies.SLAB_MM);
+        var open = new ArrayList<>(FixedParts.voids(storey.storey()));
+        storey.fixedParts().stairs().stream()
+                .filter(s -> s.seen() == FixedParts.End.HEAD)
+                .forEach(s -> open.addAll(s.well()));
+        return crossed(Regions.difference(storey.geometry().shells(), open)).stream()
+                .map(at -> box(at[0], at[1], below, floor))
+                .toList();
+    }
+
+    private List<Outline> roof(LaidStorey storey, RoofShape roof) {
+        var floor = storey.storey().level().mm();
+        if (roof.slopes().isEmpty()) {
+            var low = floor
+                    + roof.roof().springs().orElse(storey.storey().height()).mm();
+            return crossed(roof.ground()).stream()
+                    .map(at -> box(at[0], at[1], low, low + Roof.THICK.mm()))
+                    .toList();
+        }
+        var out = new ArrayList<Outline>();
+        if (roof.roof().springs().isEmpty()) { // a ceiling below the loft
+            var low = floor + storey.storey().height().mm();
+            crossed(roof.ground()).forEach(at -> out.add(box(at[0], at[1], low, low + StoreyBodies.SLAB_MM)));
+        }
+        for (var slope : roof.slopes()) {
+            for (var at : crossed(List.of(slope.outline()))) {
+                var a = floor + slope.underMm(line.at(at[0]));
+                var b = floor + slope.underMm(line.at(at[1]));
+                out.add(Outline.of(new Ring(List.of(
+                                new Point(at[0], a),
+                                new Point(at[1], b),
+                                new Point(at[1], b + slope.thickMm()),
+                                new Point(at[0], a + slope.thickMm())))
+                        .counterClockwise()));
+            }
+        }
+        return out;
+    }
+
+    /** From where to where along the line it passes through outlines. */
+    private List<double[]> crossed(Collection<Outline> outlines) {
+        var out = new ArrayList<double[]>();
+        for (var outline : outlines) {
+            var stops = new TreeSet<Double>();
+            outline.rings()
+                    .flatMap(r -> r.edges().stream())
+                    .forEach(e -> e.crossing(line).map(line::along).ifPresent(stops::add));
+            Double last = null;
+            for (var stop : stops) {
+                if (last != null && stop - last > LEAST_MM && outline.contains(line.at((last + stop) / 2))) {
+                    out.add(new double[] {last, stop});
+                }
+                last = stop;
+            }
+        }
+        return out;
+    }
+
+    /** The ends of what is cut, at the levels of a building, to be framed. */
+    public List<SpacePoint> ends() {
+        return lowest().stream()
+                .flatMap(z ->
+                        List.of(SpacePoint.of(line.a(), z - EARTH_MM), SpacePoint.of(line.b(), z - EARTH_MM)).stream())
+                .toList();
+    }
+}
