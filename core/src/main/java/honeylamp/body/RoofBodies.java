@@ -24,7 +24,7 @@ import java.util.Optional;
 public final class RoofBodies {
     private static final double SAME_MM = 0.5;
     private static final double BESIDE_MM = 5;
-    private static final double GABLE_MM = 240;
+    static final double GABLE_MM = 240;
     private static final double PARAPET_MM = 240;
     private static final double DORMER_PITCH = Math.tan(Math.toRadians(32));
     private static final double DORMER_OVER_MM = 120;

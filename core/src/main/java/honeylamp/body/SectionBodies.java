@@ -31,6 +31,9 @@ public final class SectionBodies {
     private static final double BEYOND_MM = 600;
     private static final double ASIDE_MM = 0.5;
 
+    /** No gable is higher. */
+    private static final double HIGH_MM = 30_000;
+
     private final LaidPlan plan;
     private final Segment line;
     private final Point behind;
@@ -171,9 +174,7 @@ public final class SectionBodies {
             }
         }
         var standing = Regions.difference(Regions.union(out), holes);
-        var roof = storey.storey().roof().flatMap(Roof::springs).isPresent()
-                ? UnderRoof.of(RoofShape.of(storey), floor)
-                : Optional.<UnderRoof>empty();
+        var roof = UnderRoof.overWalls(storey);
         return roof.map(r -> r.under(face, standing)).orElse(standing);
     }
 
@@ -213,11 +214,7 @@ public final class SectionBodies {
                     .map(at -> box(at[0], at[1], low, low + Roof.THICK.mm()))
                     .toList();
         }
-        var out = new ArrayList<Outline>();
-        if (roof.roof().springs().isEmpty()) { // a ceiling below the loft
-            var low = floor + storey.storey().height().mm();
-            crossed(roof.ground()).forEach(at -> out.add(box(at[0], at[1], low, low + StoreyBodies.SLAB_MM)));
-        }
+        var out = new ArrayList<>(loft(storey, roof));
         for (var slope : roof.slopes()) {
             for (var at : crossed(List.of(slope.outline()))) {
                 var a = floor + slope.underMm(line.at(at[0]));
@@ -231,6 +228,24 @@ public final class SectionBodies {
             }
         }
         return out;
+    }
+
+    /** The ceiling below a loft, and the walls that rise to the roof at its ends, as far as they lie under it. */
+    private List<Outline> loft(LaidStorey storey, RoofShape roof) {
+        var floor = storey.storey().level().mm();
+        var ceiling = floor + storey.storey().height().mm();
+        var springs =
+                floor + roof.roof().springs().orElse(storey.storey().height()).mm();
+        var out = new ArrayList<Outline>();
+        crossed(roof.ground()).forEach(at -> out.add(box(at[0], at[1], ceiling, ceiling + StoreyBodies.SLAB_MM)));
+        for (var gable : roof.gables()) {
+            var inner = gable.shiftedLeft(RoofBodies.GABLE_MM);
+            var strip = new Ring(List.of(gable.a(), gable.b(), inner.b(), inner.a()));
+            crossed(List.of(Outline.of(strip))).forEach(at -> out.add(box(at[0], at[1], springs, springs + HIGH_MM)));
+        }
+        return UnderRoof.of(Optional.of(roof), floor)
+                .map(under -> under.under(face, Regions.union(out)))
+                .orElse(List.of());
     }
 
     /** From where to where along the line it passes through outlines. */

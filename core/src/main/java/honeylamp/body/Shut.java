@@ -26,11 +26,14 @@ public final class Shut {
         Set<ElementId> doors = new HashSet<>();
         var out = new ArrayList<Body>();
         for (var storey : plan.all()) {
+            var roof = UnderRoof.overWalls(storey);
             for (var cut : storey.geometry().cuts()) {
                 var kind = cut.opening().kind();
                 if (!kind.isWindow() && kind.family() != OpeningKind.Family.PLAIN) {
                     doors.add(cut.opening().id());
-                    out.addAll(door(storey, cut));
+                    door(storey, cut).stream()
+                            .map(b -> roof.map(r -> r.under(b)).orElse(b))
+                            .forEach(out::add);
                 }
             }
         }

@@ -88,6 +88,7 @@ public final class StoreyBodies {
         bodies.slab(out, shells, bodies.geometry.rooms());
         bodies.standing(out, walls, cutMm, _ -> true);
         bodies.fixed(out, cutMm, _ -> true);
+        bodies.endUnderRoof(out);
         bodies.pieces(out, _ -> true);
         return List.copyOf(out);
     }
@@ -138,6 +139,7 @@ public final class StoreyBodies {
         bodies.standing(out, bodies.geometry.network().poche(), high, _ -> true);
         bodies.ceilings(out);
         bodies.fixed(out, high, _ -> true);
+        bodies.endUnderRoof(out);
         bodies.pieces(out, _ -> true);
         return List.copyOf(out);
     }
@@ -208,8 +210,28 @@ public final class StoreyBodies {
         var inRoom = within(room);
         bodies.fixed(out, high, inRoom);
         var gone = around.edges(edge -> !bodies.isBehind(room, edge, towards));
+        bodies.endUnderRoof(out);
         bodies.pieces(out, piece -> inRoom.test(piece.at().point()) && !hangsOn(piece, gone));
         return List.copyOf(out);
+    }
+
+    /** Doors, windows and posts end where the roof does; walls are made so. */
+    private void endUnderRoof(List<Body> out) {
+        UnderRoof.overWalls(storey)
+                .ifPresent(roof -> out.replaceAll(body -> switch (body.kind()) {
+                    case OPENINGS, FIXED_PARTS, WALLS -> roof.under(body);
+                    case GROUND,
+                            FINISHES,
+                            FURNITURE,
+                            OVERHEAD,
+                            CROWNS,
+                            FITTINGS,
+                            ACTIVITIES,
+                            DIMENSIONS,
+                            ROOM_NAMES,
+                            NOTES,
+                            TAGS -> body;
+                }));
     }
 
     /** Whether a piece hangs on one of some walls, such as a curtain or a cupboard: without the wall it would float. */

@@ -2,6 +2,7 @@ package honeylamp.body;
 
 import honeylamp.derive.roof.RoofShape;
 import honeylamp.derive.roof.RoofShape.Slope;
+import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
@@ -10,6 +11,7 @@ import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.geometry.space.Flat;
 import honeylamp.geometry.space.SpacePoint;
+import honeylamp.plan.Roof;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -19,6 +21,10 @@ import java.util.TreeSet;
 final class UnderRoof {
     private static final double INTO_MM = 5;
     private static final double LEAST_MM = 0.5;
+
+    /** A facet is plumb if it looks up or down by less, and level if it looks so nearly up or down. */
+    private static final double LEVEL = 1e-9;
+
     private static final double FAR_MM = 1e5;
     private static final double WIDER_MM = 100;
 
@@ -33,6 +39,13 @@ final class UnderRoof {
     /** Under a roof; empty if there is none that slopes. */
     static Optional<UnderRoof> of(Optional<RoofShape> roof, double floorMm) {
         return roof.filter(r -> !r.slopes().isEmpty()).map(r -> new UnderRoof(r.slopes(), floorMm));
+    }
+
+    /** Under the roof of a storey, where that comes down lower than its walls would reach; else empty. */
+    static Optional<UnderRoof> overWalls(LaidStorey storey) {
+        return storey.storey().roof().flatMap(Roof::springs).isPresent()
+                ? of(RoofShape.of(storey), storey.storey().level().mm())
+                : Optional.empty();
     }
 
     /** A plane of the roof's underside, looking up: its x along the eave, its y up the slope. */
@@ -95,6 +108,59 @@ final class UnderRoof {
         corners.add(new Point(corners.get(1).x() + WIDER_MM, FAR_MM));
         corners.add(new Point(corners.get(0).x() - WIDER_MM, FAR_MM));
         return Outline.of(new Ring(corners).counterClockwise());
+    }
+
+    /** What of a body lies under the roof: of its plumb and its level facets. */
+    Body under(Body body) {
+        var facets = body.facets().stream().flatMap(f -> under(f).stream()).toList();
+        return new Body(body.kind(), body.of(), facets, body.lines());
+    }
+
+    private List<Facet> under(Facet facet) {
+        var normal = facet.normal();
+        if (Math.abs(normal.z()) < LEVEL) {
+            var upright =
+                    new Flat(facet.flat().origin(), SpacePoint.UP.cross(normal).unit(), SpacePoint.UP);
+            var outline = new Outline(
+                    inFrame(upright, facet, facet.outline().shell()),
+                    facet.outline().holes().stream()
+                            .map(h -> inFrame(upright, facet, h))
+                            .toList());
+            return parts(facet, upright, under(upright, List.of(outline)));
+        }
+        if (Math.abs(normal.z()) > 1 - LEVEL) {
+            var low = slopes.stream()
+                    .flatMap(s -> s.lowerThan(facet.flat().origin().z() - floorMm).stream())
+                    .map(o -> inFrame(facet.flat(), o))
+                    .toList();
+            return low.isEmpty()
+                    ? List.of(facet)
+                    : parts(facet, facet.flat(), Regions.difference(List.of(facet.outline()), low));
+        }
+        return List.of(facet);
+    }
+
+    private static List<Facet> parts(Facet facet, Flat flat, List<Outline> parts) {
+        return parts.stream()
+                .map(o -> new Facet(flat, Prism.oriented(o), facet.skin(), facet.rank(), facet.of()))
+                .toList();
+    }
+
+    private static Ring inFrame(Flat other, Facet facet, Ring ring) {
+        return new Ring(facet.inSpace(ring).stream().map(other::of).toList());
+    }
+
+    /** An outline of the plan in the frame of a level plane. */
+    private static Outline inFrame(Flat flat, Outline plan) {
+        return new Outline(
+                inFrame(flat, plan.shell()),
+                plan.holes().stream().map(h -> inFrame(flat, h)).toList());
+    }
+
+    private static Ring inFrame(Flat flat, Ring plan) {
+        return new Ring(plan.corners().stream()
+                .map(p -> flat.of(SpacePoint.of(p, flat.origin().z())))
+                .toList());
     }
 
     /** What of a level top at a height above the floor lies under the roof. */

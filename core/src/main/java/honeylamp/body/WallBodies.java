@@ -3,7 +3,6 @@ package honeylamp.body;
 import honeylamp.catalogue.Materials;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.openings.OpeningCut;
-import honeylamp.derive.roof.RoofShape;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
@@ -16,7 +15,6 @@ import honeylamp.geometry.space.Flat;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Role;
-import honeylamp.plan.Roof;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Surface;
@@ -51,9 +49,7 @@ final class WallBodies {
         this.geometry = storey.geometry();
         this.holes = new WallHoles(geometry);
         this.floorMm = storey.storey().level().mm();
-        this.roof = storey.storey().roof().flatMap(Roof::springs).isPresent()
-                ? UnderRoof.of(RoofShape.of(storey), floorMm)
-                : Optional.empty();
+        this.roof = UnderRoof.overWalls(storey);
     }
 
     /**

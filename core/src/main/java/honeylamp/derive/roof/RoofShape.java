@@ -163,9 +163,19 @@ public record RoofShape(Roof roof, List<Outline> ground, List<Slope> slopes, Lis
             }
             var faces = roof.form() == Roof.Form.GABLE ? Skeleton.faces(List.of(eaves), e -> !isIn(still, e)) : hipped;
             faces.forEach(f -> slopes.add(new Slope(f.outline(), f.eave(), rise(), lowMm())));
-            still.stream()
-                    .filter(e -> !isInner(e))
-                    .forEach(e -> gables.add(e.shiftedLeft(roof.overhang().mm())));
+            still.stream().filter(e -> !isInner(e)).forEach(e -> gables.add(wall(e)));
+        }
+
+        /** The face of the wall below an edge of the eaves. */
+        private Segment wall(Segment eave) {
+            var below = eave.shiftedLeft(roof.overhang().mm());
+            return ground.rings()
+                    .flatMap(ring -> ring.edges().stream())
+                    .filter(e -> e.unit().dot(below.unit()) > 0)
+                    .filter(e -> Math.abs(below.offset(e.a())) < SAME_MM && Math.abs(below.offset(e.b())) < SAME_MM)
+                    .filter(e -> below.distance(e.middle()) < SAME_MM)
+                    .findFirst()
+                    .orElse(below);
         }
 
         /** Whether an edge of the eaves lies along the wall of a higher storey: there the roof does not reach beyond. */
@@ -221,7 +231,7 @@ public record RoofShape(Roof roof, List<Outline> ground, List<Slope> slopes, Lis
             for (var edge : eaves.shell().edges()) {
                 var isLow = edge.unit().left().times(-1).dot(falls) > 1 - 1e-6 && eave.offset(edge.middle()) < SAME_MM;
                 if (!isLow && !isAgainstWall(edge)) {
-                    gables.add(edge.shiftedLeft(roof.overhang().mm()));
+                    gables.add(wall(edge));
                 }
             }
         }

@@ -98,6 +98,9 @@ public final class PickInFront {
     /** What one can do there. */
     public static Readout readout(Surroundings scene) {
         if (scene.view().view().subject() instanceof Raised raised) {
+            if (raised.isSquare() && !(raised instanceof Raised.Outside)) {
+                return Readout.hint("Press what you see for its card.");
+            }
             return Readout.hint(
                     raised instanceof Raised.Inside
                             ? "Press what you see for its card; drag to turn. Shift with full stop walks on."
