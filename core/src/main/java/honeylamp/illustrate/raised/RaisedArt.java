@@ -51,7 +51,7 @@ public final class RaisedArt {
     /** How dark the sun's shadow is at full strength. */
     private static final double SHADOW = 0.75;
 
-    /** The same indoors, where light comes from many sides. */
+    /** The same indoors, where light comes from many sides, and on plain walls outside. */
     private static final double SHADOW_INSIDE = 0.36;
 
     /** Of more facets surfaces are not worked out one by one. */
@@ -166,7 +166,9 @@ public final class RaisedArt {
             layers.add(Layer.of(LayerKind.FURNITURE, glass));
         }
         if (!dark.isEmpty()) {
-            var most = view.view().subject() instanceof Raised.Inside ? SHADOW_INSIDE : SHADOW;
+            var isSoft = view.view().subject() instanceof Raised.Inside
+                    || view.view().subject() instanceof Raised.Outside;
+            var most = isSoft ? SHADOW_INSIDE : SHADOW;
             var ink = new Ink(
                     pens.colour(Role.SHADOW).argb(),
                     Math.min(1, most * view.look().castShadow()));

@@ -45,11 +45,20 @@ public final class ElevationMarks {
 
     private ElevationMarks() {}
 
-    /** The number of an elevation among all of the plan, from 1; empty if it is none. */
-    public static Optional<Integer> number(Presentation presentation, View view) {
-        var all = presentation.views().stream()
+    /** The number the next elevation or section gets. */
+    public static int next(Presentation presentation) {
+        return numbered(presentation).size() + 1;
+    }
+
+    private static List<View> numbered(Presentation presentation) {
+        return presentation.views().stream()
                 .filter(v -> v.subject() instanceof View.Subject.Front || v.subject() instanceof Raised.Section)
                 .toList();
+    }
+
+    /** The number of an elevation or a section among all of the plan, from 1; empty if it is none. */
+    public static Optional<Integer> number(Presentation presentation, View view) {
+        var all = numbered(presentation);
         var at = all.stream().map(View::id).toList().indexOf(view.id());
         return at < 0 ? Optional.empty() : Optional.of(at + 1);
     }

@@ -13,6 +13,7 @@ import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.sketch.Sketches;
+import honeylamp.illustrate.words.ElevationMarks;
 import honeylamp.plan.Position;
 import honeylamp.plan.Raised;
 import honeylamp.units.Length;
@@ -54,7 +55,8 @@ public record DrawSection(Optional<Point> from, Catch aim) implements Gesture {
             return Reply.complain(begin(), "Nothing is built here that could be cut. Draw its walls first, in Walls.");
         }
         var section = new Raised.Section(scene.storey(), Position.of(from.get()), Position.of(at.at()), DEPTH);
-        var name = RaisedNames.of(scene.view().storey(), section);
+        var name = RaisedNames.of(scene.view().storey(), section) + " "
+                + ElevationMarks.next(scene.plan().presentation());
         var added = ViewEdits.raised(scene.plan(), scene.view().view().id(), section, name);
         return Reply.commit(begin(), added.plan(), "Draw section")
                 .withNews("The section stands on a page of its own, the last; its line is marked here.");

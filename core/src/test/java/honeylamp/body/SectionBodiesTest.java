@@ -1,0 +1,171 @@
+package honeylamp.body;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.TestPlans;
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.edit.StoreyEdits;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
+import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.Opening;
+import honeylamp.plan.OpeningKind;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Raised;
+import honeylamp.plan.Roof;
+import honeylamp.plan.Showing.Kind;
+import honeylamp.raised.Looking;
+import honeylamp.raised.Scene;
+import honeylamp.units.Length;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/** Sections and views from outside, against measures worked out by hand. */
+class SectionBodiesTest {
+    private static final double EARTH_MM = 450;
+
+    private static Raised.Section across(Plan plan, double x0, double y0, double x1, double y1) {
+        return new Raised.Section(
+                plan.storeys().getFirst().id(), Position.ofMm(x0, y0), Position.ofMm(x1, y1), Length.ofMm(20_000));
+    }
+
+    private static List<Facet> cut(Plan plan, Raised.Section section) {
+        return new SectionBodies(LaidPlan.of(plan), section)
+                .of(List.of())
+                .getFirst()
+                .facets();
+    }
+
+    private static double area(List<Facet> facets) {
+        return facets.stream().mapToDouble(f -> f.outline().area()).sum();
+    }
+
+    private static Scene scene(Plan plan, Raised subject) {
+        var first = plan.presentation().views().getFirst();
+        var seen = plan.withPresentation(plan.presentation()
+                .withViews(plan.presentation().views().stream()
+                        .map(v -> v.id().equals(first.id()) ? v.withSubject(subject) : v)
+                        .toList()));
+        var view = LaidPlan.of(seen).view(new ViewId(first.id().number()));
+        return Looking.scene(view, subject, Looking.of(view, subject).orElseThrow());
+    }
+
+    /** A room of 6 × 4 m cut across: two walls as high as they are, the slab, and the earth a little beyond. */
+    @Test
+    void aRoomCutAcross() {
+        var plan = TestPlans.clearRectangle(6000, 4000);
+        var storey = TestPlans.laid(plan);
+        var shell = storey.geometry().shells().getFirst().bounds();
+        var thick = -shell.minY();
+        var high = storey.storey().height().mm();
+        var wide = shell.height();
+        var cut = cut(plan, across(plan, 3000, -2000, 3000, 6000));
+        assertThat(area(cut)).isCloseTo(2 * thick * high + wide * 150 + (wide + 1200) * EARTH_MM, within(100.0));
+        assertThat(cut)
+                .allSatisfy(f -> assertThat(f.normal().x())
+                        .as("it looks to who looks west")
+                        .isCloseTo(1, within(1e-9)));
+    }
+
+    /** Where the line passes through a window the wall is cut below its sill and above its head only. */
+    @Test
+    void aWindowIsLeftOut() {
+        var plan = TestPlans.clearRectangle(6000, 4000);
+        var whole = area(cut(plan, across(plan, 3000, -2000, 3000, 6000)));
+        var holed = TestPlans.opening(
+                plan, 0, OpeningKind.CASEMENT_WINDOW, 2400, 1200, Opening.Hand.FIRST, Opening.Swing.LEFT);
+        var opening = TestPlans.newest(holed);
+        var thick =
+                -TestPlans.laid(plan).geometry().shells().getFirst().bounds().minY();
+        var gap = opening.head().mm() - opening.sill().mm();
+        assertThat(area(cut(holed, across(plan, 3000, -2000, 3000, 6000))))
+                .isCloseTo(whole - gap * thick, within(100.0));
+    }
+
+    /** A gable of 45° over it: two slopes as long as they are, and the ceiling below the loft between them. */
+    @Test
+    void aRoofIsCutWithItsLoft() {
+        var plan = TestPlans.clearRectangle(6000, 4000);
+        var bare = area(cut(plan, across(plan, 3000, -2000, 3000, 6000)));
+        var wide = TestPlans.laid(plan).geometry().shells().getFirst().bounds().height();
+        var roofed = StoreyEdits.roof(
+                        plan,
+                        TestPlans.storey(plan),
+                        Optional.of(Roof.of(Roof.Form.GABLE).withPitchDeg(45)))
+                .orThrow();
+        var slopes = (wide + 800) * 240 * Math.sqrt(2);
+        var loft = (wide - 150) * 150;
+        assertThat(area(cut(roofed, across(plan, 3000, -2000, 3000, 6000))))
+                .isCloseTo(bare + slopes + loft, within(wide));
+    }
+
+    /** Only what lies behind the line is seen, and not deeper than is asked. */
+    @Test
+    void onlyWhatLiesBehindIsSeen() {
+        var plan = SailclothYard.plan();
+        var section = new Raised.Section(
+                plan.storeys().getFirst().id(),
+                Position.ofMm(-1000, 3500),
+                Position.ofMm(15_000, 3500),
+                Length.ofMm(2500));
+        for (var body : scene(plan, section).bodies()) {
+            if (body.kind() != Kind.FURNITURE) { // pieces are seen whole or not at all
+                for (var facet : body.facets()) {
+                    facet.inSpace(facet.outline().shell())
+                            .forEach(p -> assertThat(p.y()).isBetween(3500 - 0.01, 6000 + 0.01));
+                }
+            }
+        }
+    }
+
+    /** From outside lengths are true: the picture is as wide as the building, and as high. */
+    @Test
+    void fromOutsideLengthsAreTrue() {
+        var plan = QuillbackLane.plan();
+        var storey = plan.storeys().getFirst().id();
+        var shells = LaidPlan.of(plan).all().stream()
+                .flatMap(s -> s.geometry().shells().stream())
+                .map(Outline::bounds)
+                .toList();
+        var wide = shells.stream().mapToDouble(b -> b.maxX()).max().orElseThrow()
+                - shells.stream().mapToDouble(b -> b.minX()).min().orElseThrow();
+        var seen = scene(plan, new Raised.Outside(storey, 90));
+        var walls = seen.bodies().stream()
+                .filter(b -> b.kind() == Kind.WALLS)
+                .flatMap(b -> b.facets().stream())
+                .flatMap(f -> f.inSpace(f.outline().shell()).stream())
+                .map(seen.projection()::of)
+                .toList();
+        var least = walls.stream().mapToDouble(Point::x).min().orElseThrow();
+        var most = walls.stream().mapToDouble(Point::x).max().orElseThrow();
+        assertThat(most - least).isCloseTo(wide, within(0.1));
+        assertThat(seen.bodies()).as("nobody looks in").noneMatch(b -> b.kind() == Kind.FURNITURE);
+        assertThat(seen.bodies().stream().flatMap(b -> b.facets().stream()))
+                .noneMatch(f -> f.skin().sort() == Skin.Sort.CLEAR);
+    }
+
+    /** From straight above a roof covers in the picture what it covers in the plan. */
+    @Test
+    void aRoofPlanIsTrue() {
+        var plan = SailclothYard.plan();
+        var storey = plan.storeys().getFirst().id();
+        var roofed = StoreyEdits.roof(plan, storey, Optional.of(Roof.of(Roof.Form.HIP)))
+                .orThrow();
+        var seen = scene(roofed, new Raised.RoofPlan(storey));
+        var shell = LaidPlan.of(roofed)
+                .all()
+                .getFirst()
+                .geometry()
+                .shells()
+                .getFirst()
+                .bounds();
+        var box = seen.bounds().orElseThrow();
+        assertThat(box.maxX()).isCloseTo(shell.maxX() + 400, within(0.1));
+        assertThat(box.maxY()).isCloseTo(shell.maxY() + 400, within(0.1));
+    }
+}
