@@ -95,6 +95,25 @@ public final class Regions {
         return out;
     }
 
+    /** Triangles that make a surface up exactly. */
+    public static List<Ring> triangles(Outline outline) {
+        var shell = outline.shell().counterClockwise();
+        if (outline.holes().isEmpty() && isConvex(shell)) {
+            var out = new ArrayList<Ring>();
+            var corners = shell.corners();
+            for (var i = 1; i + 1 < corners.size(); i++) {
+                out.add(Ring.of(corners.get(0), corners.get(i), corners.get(i + 1)));
+            }
+            return out;
+        }
+        var triangles = PolygonTriangulator.triangulate(valid(polygon(outline)));
+        var out = new ArrayList<Ring>();
+        for (var i = 0; i < triangles.getNumGeometries(); i++) {
+            out.add(outline((Polygon) triangles.getGeometryN(i)).shell().counterClockwise());
+        }
+        return out;
+    }
+
     /** The smallest convex ring around points that do not all lie in a line. */
     public static Ring hull(Collection<Point> points) {
         var hull = new ConvexHull(points.stream().map(Regions::coordinate).toArray(Coordinate[]::new), FACTORY);

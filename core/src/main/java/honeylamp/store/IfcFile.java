@@ -35,7 +35,7 @@ import java.util.stream.Stream;
  *
  * @see "ISO 16739-1:2018, Industry Foundation Classes (IFC4)"
  */
-public final class IfcFile {
+final class IfcFile {
     /** Floors are drawn without a thickness of their own; so thick they are given, in mm. */
     private static final double SLAB_MM = 150;
 
@@ -72,7 +72,7 @@ public final class IfcFile {
      *
      * @throws IOException if the file cannot be written; an older file of that name is then untouched
      */
-    public static void write(Plan plan, Path file) throws IOException {
+    static void write(Plan plan, Path file) throws IOException {
         var bytes = text(plan).getBytes(StandardCharsets.US_ASCII);
         WholeFile.<RuntimeException>write(file, out -> out.write(bytes));
     }

@@ -11,8 +11,8 @@ import honeylamp.output.Export;
 import honeylamp.output.Printing;
 import honeylamp.store.ClientPage;
 import honeylamp.store.ExportPreview;
-import honeylamp.store.IfcFile;
 import honeylamp.store.Leaving;
+import honeylamp.store.ModelFormat;
 import honeylamp.store.PagePictures;
 import honeylamp.store.RemarkFile;
 import honeylamp.store.ScheduleFile;
@@ -204,9 +204,14 @@ final class ExportDesk {
     void exportModel() {
         dialogs.model(FileNames.of(model.now().plan().name()) + ".ifc").ifPresent(file -> {
             var plan = model.now().plan();
+            var format = ModelFormat.of(file);
+            if (format.isEmpty()) {
+                model.complain("\"" + file.getFileName() + "\" ends in neither .ifc nor .glb. Give it such an ending.");
+                return;
+            }
             errands.follow(
                     Errands.work("Writing the model", _ -> {
-                        IfcFile.write(plan, file);
+                        format.get().write(plan, file);
                         return file;
                     }),
                     _ -> model.say("Walls, openings, floors, rooms and furniture are in " + file.getFileName() + "."),

@@ -19,10 +19,15 @@ final class Toning {
 
     private static final double BEFORE_DEG = 180 + 18;
 
+    /** As if light came from everywhere: colours stay what they are. */
+    static final Toning NONE = new Toning(SpacePoint.UP, SpacePoint.UP, 0);
+
     private final SpacePoint light;
     private final SpacePoint right;
+    private final double strength;
 
-    private Toning(SpacePoint light, SpacePoint right) {
+    private Toning(SpacePoint light, SpacePoint right, double strength) {
+        this.strength = strength;
         this.light = light;
         this.right = right;
     }
@@ -34,7 +39,7 @@ final class Toning {
     static Toning of(Light light, Eye eye) {
         var turn = Math.toRadians(eye.turnDeg());
         var right = new SpacePoint(Math.cos(turn), -Math.sin(turn), 0);
-        return new Toning(towardsLight(light, eye), right);
+        return new Toning(towardsLight(light, eye), right, 1);
     }
 
     /** Towards the light, at length one. */
@@ -50,6 +55,10 @@ final class Toning {
 
     /** The share of a facet's own lightness that is seen; ceilings get back what floors throw up. */
     double share(SpacePoint normal) {
+        return 1 - strength * (1 - lit(normal));
+    }
+
+    private double lit(SpacePoint normal) {
         if (normal.z() < CEILING_LOOKS) {
             return CEILING;
         }

@@ -135,7 +135,10 @@ public final class WindowDialogs implements FileDialogs {
 
     @Override
     public Optional<Path> model(String suggestedName) {
-        var chooser = chooser("Model for other programs", new ExtensionFilter("IFC4", "*.ifc"));
+        var chooser = chooser(
+                "Model for other programs",
+                new ExtensionFilter("IFC4, for building", "*.ifc"),
+                new ExtensionFilter("glTF 2.0, to look at", "*.glb"));
         chooser.setInitialFileName(suggestedName);
         return path(chooser.showSaveDialog(owner));
     }

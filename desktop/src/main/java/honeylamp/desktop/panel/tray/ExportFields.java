@@ -34,7 +34,7 @@ record ExportFields(WorkspaceModel model, WindowActions window, SheetTray.Part p
                         button("Print\u2026", "print"),
                         button("Print all pages\u2026", "print-all"),
                         button("Show the file", "reveal-export")),
-                Widgets.button("Model, IFC4\u2026", "export-model", other.tip(), other.action()),
+                Widgets.button("Model, IFC4 or glTF\u2026", "export-model", other.tip(), other.action()),
                 Widgets.quiet("Pictures"),
                 new FlowPane(
                         6,
