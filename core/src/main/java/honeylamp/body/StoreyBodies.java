@@ -119,7 +119,11 @@ public final class StoreyBodies {
                                         next.geometry().shells())
                                 .stream()
                                 .flatMap(o -> Prism.upright(
-                                        o, ceiling, next.storey().level().mm() - SLAB_MM, Skin.of(Role.WALL_SIDE))
+                                        o,
+                                        ceiling,
+                                        next.storey().level().mm() - SLAB_MM,
+                                        Skin.of(Role.WALL_SIDE),
+                                        Skin.cut())
                                         .stream())
                                 .toList())
                 .map(facets -> new Body(Kind.WALLS, Optional.empty(), facets));

@@ -9,6 +9,7 @@ import honeylamp.output.Progress;
 import honeylamp.output.WholeFile;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Raised;
 import honeylamp.plan.Showing;
 import honeylamp.sheet.ComposedPage;
 import java.io.ByteArrayOutputStream;
@@ -69,9 +70,15 @@ public final class ClientPage {
             drawings.append(sheet(pages.get(i), i, out.toString(StandardCharsets.UTF_8)));
             data.add(ClientData.of(pages.get(i), pages, digest(page)));
         }
-        var html = html(plan.name(), Export.fonts(composed), drawings.toString(), data);
+        var raised = pages.stream().anyMatch(ClientPage::isRaised) ? TurnedModel.of(plan) : TurnedModel.NOTHING;
+        var html = html(plan.name(), Export.fonts(composed), drawings.toString(), data, raised);
         WholeFile.<Progress.Cancelled>write(file, out -> out.write(html.getBytes(StandardCharsets.UTF_8)));
         progress.at(1);
+    }
+
+    /** Whether something is seen raised on a page: then the building is there to be turned too. */
+    private static boolean isRaised(LaidPage page) {
+        return page.views().stream().anyMatch(v -> v.view().subject() instanceof Raised);
     }
 
     private static List<LaidPage> wanted(Plan plan, Predicate<PageId> wanted) {
@@ -90,10 +97,11 @@ public final class ClientPage {
                 + "\"><div class=\"paper\">" + drawing + "</div></section>\n";
     }
 
-    private static String html(String name, String fonts, String drawings, List<ClientData.PageData> pages)
+    private static String html(
+            String name, String fonts, String drawings, List<ClientData.PageData> pages, TurnedModel raised)
             throws IOException {
         var style = fonts + resource("page.css");
-        var script = resource("page.js");
+        var script = resource("page.js") + resource("raised.js");
         var json = new String(
                 PlanJson.bytes(List.of(new ClientData(ClientData.FORM, name, pages))), StandardCharsets.UTF_8);
         return resource("page.html")
@@ -102,6 +110,7 @@ public final class ClientPage {
                 .replace("%%NAME%%", escaped(name))
                 .replace("%%STYLE%%", style)
                 .replace("%%SCRIPT%%", script)
+                .replace("%%RAISED%%", new String(PlanJson.bytes(List.of(raised)), StandardCharsets.UTF_8))
                 .replace("%%DATA%%", json.replace("<", "\\u003c").replace("&", "\\u0026"))
                 .replace("%%DRAWINGS%%", drawings);
     }

@@ -12,12 +12,16 @@ import honeylamp.edit.Reach;
 import honeylamp.edit.ReviewEdits;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.SchemeEdits;
+import honeylamp.edit.StoreyEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.output.Progress;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Raised;
 import honeylamp.plan.Review.State;
+import honeylamp.plan.Roof;
+import honeylamp.units.Length;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
@@ -305,6 +309,55 @@ class ClientPageTest {
                 .filter(t -> t.startsWith("Approved"))
                 .findFirst()
                 .orElse("");
+    }
+
+    /** With a raised view on a page the building is there to be turned, lifted apart and looked at from near. */
+    @Test
+    void theBuildingIsTurned() throws Exception {
+        assertThat(browser.value("document.getElementById('turn').hidden").asBoolean())
+                .as("no page shows anything raised")
+                .isTrue();
+        var plan = QuillbackLane.plan();
+        var like = plan.presentation().views().getFirst().id();
+        var eye = new Raised.Eye(Raised.Rays.PARALLEL, 30, 36);
+        var ground = plan.storeys().getFirst().id();
+        var raised = ViewEdits.raised(plan, like, new Raised.Building(ground, Length.ofMm(2500), eye), "Raised")
+                .plan();
+        raised = StoreyEdits.roof(raised, plan.storeys().getLast().id(), Optional.of(Roof.of(Roof.Form.GABLE)))
+                .orThrow();
+        var there = folder.resolve("raised.html");
+        ClientPage.write(PlanDocument.of(raised), there, Progress.NONE);
+        assertThat(Files.size(there)).isLessThan(6_000_000);
+        browser.open(there, "document.querySelector('.sheet.shown') && document.readyState === 'complete'");
+        assertThat(browser.value("document.getElementById('turn').hidden").asBoolean())
+                .isFalse();
+        press("turn");
+        var first = picture();
+        assertThat(first.colours()).as("surfaces in their colours").isGreaterThan(40);
+        assertThat(first.share()).isBetween(0.1, 0.9);
+        browser.value("document.getElementById('raised-picture').dispatchEvent("
+                + "new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true }))");
+        var turned = picture();
+        assertThat(turned.digest()).isNotEqualTo(first.digest());
+        browser.value("(() => { const f = document.getElementById('raised-apart'); f.value = 3;"
+                + "f.dispatchEvent(new Event('input')); })()");
+        assertThat(picture().digest()).as("storeys are lifted apart").isNotEqualTo(turned.digest());
+        press("raised-close");
+        assertThat(browser.value("document.getElementById('raised').open").asBoolean())
+                .isFalse();
+    }
+
+    private record Turned(long digest, int colours, double share) {}
+
+    /** What the canvas shows once it is drawn. */
+    private static Turned picture() throws Exception {
+        browser.value("new Promise(done => requestAnimationFrame(() => requestAnimationFrame(() => done(1))))");
+        var said = browser.value("(() => { const c = document.getElementById('raised-picture');"
+                + "const d = new Uint32Array(c.getContext('2d').getImageData(0, 0, c.width, c.height).data.buffer);"
+                + "let h = 7, n = 0; const seen = new Set();"
+                + "for (const v of d) { h = (h * 31 + v) | 0; if (v) { n++; seen.add(v); } }"
+                + "return [h, seen.size, n / d.length]; })()");
+        return new Turned(said.get(0).asLong(), said.get(1).asInt(), said.get(2).asDouble());
     }
 
     @Test
