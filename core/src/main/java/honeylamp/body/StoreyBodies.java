@@ -9,6 +9,7 @@ import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
@@ -42,6 +43,9 @@ public final class StoreyBodies {
 
     private static final double BESIDE_MM = 10;
     private static final double HEDGE_MM = 1500;
+
+    /** One sees along a stair that is no farther. */
+    private static final double SEES_STAIR_MM = 3000;
 
     /** A leaf so near to a room slides in its doorway. */
     private static final double IN_DOORWAY_MM = 150;
@@ -130,32 +134,94 @@ public final class StoreyBodies {
     }
 
     /**
-     * A storey as high as it is, with its ceilings, for who stands in it.
+     * A storey as high as it is, with its ceilings, for who stands in it; near a stair the storey it leads to as well.
      *
+     * @param at where one stands
      * @param livedIn how much of daily life lies about, from 0 to 1
      */
-    public static List<Body> inside(LaidStorey storey, double livedIn) {
-        var bodies = new StoreyBodies(storey, Below.DARK, livedIn);
+    public static List<Body> inside(LaidStorey storey, Point at, double livedIn) {
+        var out = new ArrayList<>(rooms(storey, livedIn));
+        for (var other : storey.plan().all()) {
+            if (!other.id().equals(storey.id()) && isJoinedNear(storey, other, at)) {
+                out.addAll(rooms(other, 0)); // one sees up and down the stair
+            }
+        }
+        return List.copyOf(out);
+    }
+
+    /** Whether a stair leads from one storey to another. */
+    private static boolean isJoined(LaidStorey a, LaidStorey b) {
+        return a.fixedParts().stairs().stream()
+                .anyMatch(s -> b.fixedParts().stairs().stream()
+                        .anyMatch(o -> o.part().id().equals(s.part().id())));
+    }
+
+    /** Whether such a stair is so near that one sees along it. */
+    private static boolean isJoinedNear(LaidStorey a, LaidStorey b, Point at) {
+        return isJoined(a, b)
+                && a.fixedParts().stairs().stream()
+                        .flatMap(s -> s.steps().outline().stream())
+                        .anyMatch(o -> o.contains(at) || o.edgeDistance(at) < SEES_STAIR_MM);
+    }
+
+    /** The sides of a stair's well between the ceiling and the slab above it. */
+    private void wells(List<Body> out) {
+        var ceiling = storey.storey().level().plus(storey.storey().height()).mm();
+        var above = storey.plan().all().stream()
+                .mapToDouble(s -> s.storey().level().mm() - SLAB_MM)
+                .filter(z -> z > ceiling + 1)
+                .min();
+        if (above.isEmpty()) {
+            return;
+        }
+        var facets = new ArrayList<Facet>();
+        for (var stair : storey.fixedParts().stairs()) {
+            if (stair.seen() == FixedParts.End.FOOT) {
+                stair.well()
+                        .forEach(o -> o.shell()
+                                .counterClockwise()
+                                .reversed()
+                                .edges()
+                                .forEach(e -> facets.add(new Facet(
+                                        Flat.plumb(e.a(), ceiling, e.unit()),
+                                        Outline.of(new Box(0, 0, e.length(), above.getAsDouble() - ceiling).ring()),
+                                        Skin.of(Role.WALL_SIDE)))));
+            }
+        }
+        if (!facets.isEmpty()) {
+            out.add(new Body(Kind.OVERHEAD, Optional.empty(), facets));
+        }
+    }
+
+    private static List<Body> rooms(LaidStorey storey, double livedIn) {
+        var isJoinedBelow = storey.plan().all().stream()
+                .anyMatch(o -> o.storey().level().compareTo(storey.storey().level()) < 0 && isJoined(storey, o));
+        var bodies = new StoreyBodies(storey, isJoinedBelow ? Below.STOREY : Below.DARK, livedIn);
         var high = storey.storey().height().mm();
         var out = new ArrayList<Body>();
         bodies.site(out, bodies.geometry.shells());
         bodies.slab(out, bodies.geometry.shells(), bodies.geometry.rooms());
         bodies.standing(out, bodies.geometry.network().poche(), high, _ -> true);
         bodies.ceilings(out);
+        bodies.wells(out);
         bodies.fixed(out, high, _ -> true);
         bodies.endUnderRoof(out);
         bodies.pieces(out, _ -> true);
-        return List.copyOf(out);
+        return out;
     }
 
     /** The ceilings of all rooms, seen from below: level, raised and sloping parts. */
     private void ceilings(List<Body> out) {
+        var open = storey.fixedParts().stairs().stream()
+                .filter(s -> s.seen() == FixedParts.End.FOOT)
+                .flatMap(s -> s.well().stream())
+                .toList();
         for (var room : geometry.rooms()) {
             var facets = new ArrayList<Facet>();
             for (var mark : room.mark().stream().toList()) {
                 for (var found : Surfaces.ofRoom(storey, room, mark)) {
                     if (found.surface() instanceof Surface.Ceiling) {
-                        ceiling(facets, found);
+                        ceiling(facets, found, open);
                     }
                 }
             }
@@ -165,7 +231,7 @@ public final class StoreyBodies {
         }
     }
 
-    private static void ceiling(List<Facet> out, Surfaces.Found found) {
+    private static void ceiling(List<Facet> out, Surfaces.Found found, List<Outline> open) {
         var frame = found.frame();
         var flat = frame.up() == Surfaces.Up.LEVEL
                 ? new Flat(
@@ -173,7 +239,8 @@ public final class StoreyBodies {
                 : Flat.plumb(frame.origin(), frame.levelMm(), frame.along());
         var skin = Skin.of(Role.WALL_SIDE)
                 .covered(found.finish(), found.surface().host().seed());
-        for (var part : found.outline()) {
+        var isLevel = frame.up() == Surfaces.Up.LEVEL && frame.risesDeg() == 0;
+        for (var part : isLevel ? Regions.difference(found.outline(), open) : found.outline()) {
             var outline = Prism.oriented(part);
             if (frame.up() == Surfaces.Up.LEVEL) {
                 out.add(new Facet(flat.turnedOver(), Prism.turnedOver(outline), skin));

@@ -244,6 +244,11 @@ public sealed interface Raised extends View.Subject {
             return new Inside(storey, otherAt, high, (otherTowardsDeg % 360 + 360) % 360, acrossDeg);
         }
 
+        /** The same on another storey, elsewhere. */
+        public Inside on(StoreyId other, Position otherAt, double otherTowardsDeg) {
+            return new Inside(other, otherAt, high, turned(otherTowardsDeg), acrossDeg);
+        }
+
         @Override
         public Eye eye() {
             return new Eye(Rays.PERSPECTIVE, ((90 - towardsDeg) % 360 + 360) % 360, Eye.LEAST_DOWN_DEG);

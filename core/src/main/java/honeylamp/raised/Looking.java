@@ -5,6 +5,7 @@ import honeylamp.body.RoofBodies;
 import honeylamp.body.SectionBodies;
 import honeylamp.body.Shut;
 import honeylamp.body.StoreyBodies;
+import honeylamp.derive.fixed.OnStairs;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
@@ -73,7 +74,9 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
     /** From where one stands, three parts wide and two high, a little more below the eye than above. */
     private static Looking standing(LaidStorey storey, Raised.Inside inside) {
         var eye = SpacePoint.of(
-                inside.at().point(), storey.storey().level().plus(inside.high()).mm());
+                inside.at().point(),
+                storey.storey().level().plus(inside.high()).mm()
+                        + OnStairs.floorMm(storey.fixedParts(), inside.at().point()));
         var seen = Projection.Perspective.looking(eye, Point.direction(inside.towardsDeg()), FOCAL_MM, 0);
         var half = FOCAL_MM * Math.tan(Math.toRadians(inside.acrossDeg() / 2));
         var high = 2 * half / WIDE_TO_HIGH;
@@ -156,7 +159,8 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
                         .toList();
             case Raised.Outside outside -> Shut.of(all(storey, standing(outside)), storey.plan());
             case Raised.Section section -> new SectionBodies(storey.plan(), section).of(all(storey, standing(section)));
-            case Raised.Inside _ -> StoreyBodies.inside(storey, view.view().livedIn());
+            case Raised.Inside inside ->
+                StoreyBodies.inside(storey, inside.at().point(), view.view().livedIn());
         };
     }
 
