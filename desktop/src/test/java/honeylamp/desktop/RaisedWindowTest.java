@@ -3,16 +3,22 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.demo.place.QuillbackLane;
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.pick.TurnRaised;
 import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.Workspace.Worked;
+import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Position;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Raised.Rays;
 import honeylamp.plan.View;
+import honeylamp.store.PlanDocument;
 import honeylamp.units.Length;
+import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
@@ -168,6 +174,40 @@ class RaisedWindowTest {
             assertThat(last(w).name()).isEqualTo("All storeys, raised");
             w.fill("raised-apart", "1 m");
             assertThat(((Raised.Building) raised(w)).apart()).isEqualTo(Length.ofMm(1000));
+        }
+    }
+
+    /** By keys alone up the stair of the demo house, and on into the flat. */
+    @Test
+    void oneWalksThroughBothStoreys() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(QuillbackLane.plan()))) {
+            WindowDriver.onScreen(() -> {
+                var storey = w.model().shown().storey();
+                var foot = storey.fixedParts().stairs().getFirst().steps().spot(0);
+                var inside = new Raised.Inside(
+                        storey.id(),
+                        Position.of(foot.at().minus(foot.unit().times(400))),
+                        Raised.Inside.EYE_HIGH,
+                        (foot.unit().angleDeg() + 360) % 360,
+                        75);
+                var plan = w.model().now().plan();
+                var added = ViewEdits.raised(plan, w.model().now().view().id(), inside, "Up the stair");
+                var view = added.plan().presentation().views().getLast().id();
+                w.model()
+                        .act(
+                                new Intent.Edit(added.plan(), "Stand"),
+                                new Intent.TurnTo(new Worked(view, Optional.of(added.id()))));
+                return null;
+            });
+            w.focusPlan();
+            var upper = w.plan().storeys().get(1).id();
+            for (var i = 0; i < 30 && !raised(w).storey().equals(upper); i++) {
+                w.key(KeyCode.SHIFT, KeyCode.PERIOD);
+            }
+            assertThat(raised(w).storey()).isEqualTo(upper);
+            assertThat(WindowDriver.onScreen(() -> w.model().now().storey())).isEqualTo(upper);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(raised(w).storey()).isNotEqualTo(upper);
         }
     }
 
