@@ -13,12 +13,14 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
+import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.geometry.space.Flat;
 import honeylamp.geometry.space.SpacePoint;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Opening;
+import honeylamp.plan.Raised.Near;
 import honeylamp.plan.Role;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Showing.Kind;
@@ -43,6 +45,12 @@ public final class StoreyBodies {
 
     private static final double BESIDE_MM = 10;
     private static final double HEDGE_MM = 1500;
+
+    /** Near walls that are cut low are so high. */
+    private static final double LOW_MM = 300;
+
+    /** A face looks to the eye if it is not seen edge on. */
+    private static final double LOOKS_TO_EYE = 0.01;
 
     /** One sees along a stair that is no farther. */
     private static final double SEES_STAIR_MM = 3000;
@@ -84,17 +92,89 @@ public final class StoreyBodies {
      * @return its bodies; none of a storey where nothing is built
      */
     public static List<Body> whole(LaidStorey storey, double cutMm, Below below) {
-        var bodies = new StoreyBodies(storey, below, 0); // small things would be specks
+        return whole(
+                new StoreyBodies(storey, below, 0), cutMm, List.of(), Near.STANDING); // small things would be specks
+    }
+
+    /**
+     * A storey, cut so high above its floor, over whose near walls one looks.
+     *
+     * @param near what becomes of them
+     * @param towards where one looks, in the plan, of length one
+     */
+    public static List<Body> whole(LaidStorey storey, double cutMm, Near near, Point towards) {
+        var bodies = new StoreyBodies(storey, Below.DARK, 0);
+        var ground = near == Near.STANDING ? List.<Outline>of() : bodies.nearWalls(towards);
+        return whole(bodies, cutMm, ground, near);
+    }
+
+    private static List<Body> whole(StoreyBodies bodies, double cutMm, List<Outline> nearGround, Near near) {
         var walls = bodies.geometry.network().poche();
         var out = new ArrayList<Body>();
         var shells = bodies.geometry.shells();
         bodies.site(out, shells);
         bodies.slab(out, shells, bodies.geometry.rooms());
-        bodies.standing(out, walls, cutMm, _ -> true);
+        bodies.standing(out, nearGround.isEmpty() ? walls : Regions.difference(walls, nearGround), cutMm, _ -> true);
+        if (!nearGround.isEmpty()) {
+            bodies.standing(out, nearGround, Math.min(cutMm, LOW_MM), _ -> false);
+            if (near == Near.THROUGH) {
+                out.add(film(new WallBodies(bodies.storey).over(nearGround, cutMm)));
+            }
+        }
         bodies.fixed(out, cutMm, _ -> true);
         bodies.endUnderRoof(out);
         bodies.pieces(out, _ -> true);
         return List.copyOf(out);
+    }
+
+    /** The ground of the outer walls whose outer faces look to the eye. */
+    private List<Outline> nearWalls(Point towards) {
+        var strips = new ArrayList<Outline>();
+        for (var shell : geometry.shells()) {
+            var edges = Prism.oriented(shell).shell().edges();
+            for (var i = 0; i < edges.size(); i++) {
+                if (isNear(edges.get(i), towards)) {
+                    var before = edges.get((i + edges.size() - 1) % edges.size());
+                    var after = edges.get((i + 1) % edges.size());
+                    strips.add(strip(edges.get(i), isNear(before, towards), isNear(after, towards)));
+                }
+            }
+        }
+        return Regions.intersection(Regions.union(strips), geometry.network().poche());
+    }
+
+    private boolean isNear(Segment edge, Point towards) {
+        return edge.unit().left().dot(towards) > LOOKS_TO_EYE && thickMm(edge) > 0;
+    }
+
+    private double thickMm(Segment edge) {
+        return new WallHoles(geometry)
+                .wall(edge)
+                .map(on -> on.piece().thicknessMm())
+                .orElse(0.0);
+    }
+
+    /** The ground of a wall inside its outer face; around a corner with the next wall, if that goes too. */
+    private Outline strip(Segment edge, boolean goesBefore, boolean goesAfter) {
+        var thick = thickMm(edge);
+        var longer = edge.part(goesBefore ? -1.5 * thick : 0, edge.length() + (goesAfter ? 1.5 * thick : 0));
+        var inner = longer.shiftedLeft(thick + BESIDE_MM);
+        return Outline.of(new Ring(List.of(longer.a(), longer.b(), inner.b(), inner.a())));
+    }
+
+    /** The same body, to be seen through. */
+    private static Body film(Body walls) {
+        return new Body(
+                walls.kind(),
+                walls.of(),
+                walls.facets().stream()
+                        .map(f -> new Facet(
+                                f.flat(),
+                                f.outline(),
+                                new Skin(Role.WALL_SIDE, Optional.empty(), Optional.empty(), Skin.Sort.CLEAR),
+                                0,
+                                f.of()))
+                        .toList());
     }
 
     /** What of a storey is seen beside and through its roof: the ground around it, its balconies, its chimneys. */

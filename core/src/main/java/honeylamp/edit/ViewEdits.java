@@ -364,10 +364,17 @@ public final class ViewEdits {
 
     /** Cuts a raised storey at another height above its floor; refused of a view of something else. */
     public static Outcome<Plan> cutAt(Plan plan, ViewId view, Length cut) {
-        return of(plan, view).subject() instanceof Raised.WholeStorey(var storey, var _, var eye)
-                ? Outcome.done(
-                        changed(plan, view, Reach.THIS, v -> v.withSubject(new Raised.WholeStorey(storey, cut, eye))))
+        return of(plan, view).subject() instanceof Raised.WholeStorey(var storey, var _, var near, var eye)
+                ? Outcome.done(changed(
+                        plan, view, Reach.THIS, v -> v.withSubject(new Raised.WholeStorey(storey, cut, near, eye))))
                 : Outcome.refused("only a raised storey is cut at a height");
+    }
+
+    /** Says what becomes of the outer walls one looks over; refused of a view of something else. */
+    public static Outcome<Plan> near(Plan plan, ViewId view, Raised.Near near) {
+        return of(plan, view).subject() instanceof Raised.WholeStorey(var storey, var cut, var _, var eye)
+                ? Outcome.done(seen(plan, view, new Raised.WholeStorey(storey, cut, near, eye)))
+                : Outcome.refused("only a raised storey has walls to look over");
     }
 
     /** Draws the storeys of a raised building farther apart; refused of a view of something else. */

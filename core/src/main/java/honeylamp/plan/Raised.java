@@ -73,6 +73,27 @@ public sealed interface Raised extends View.Subject {
         }
     }
 
+    /** What becomes of the outer walls that stand between the eye and a storey. */
+    enum Near {
+        /** They stand as the others do. */
+        STANDING("Standing"),
+        /** One sees through them. */
+        THROUGH("Seen through"),
+        /** They are cut low. */
+        LOW("Cut low");
+
+        private final String label;
+
+        Near(String label) {
+            this.label = label;
+        }
+
+        /** The words people see. */
+        public String label() {
+            return label;
+        }
+    }
+
     /** A room with the walls behind it; those before it are cut away. */
     record Cutaway(StoreyId storey, RoomId room, Eye eye) implements Raised {
         @Override
@@ -85,8 +106,14 @@ public sealed interface Raised extends View.Subject {
      * A storey.
      *
      * @param cut so high above its floor
+     * @param near what becomes of the outer walls one would look over
      */
-    record WholeStorey(StoreyId storey, Length cut, Eye eye) implements Raised {
+    record WholeStorey(StoreyId storey, Length cut, Near near, Eye eye) implements Raised {
+        /** With all walls cut alike. */
+        public WholeStorey(StoreyId storey, Length cut, Eye eye) {
+            this(storey, cut, Near.STANDING, eye);
+        }
+
         /** Refuses a cut at the floor or below. */
         public WholeStorey {
             Checks.positive("height of the cut", cut);
@@ -94,7 +121,7 @@ public sealed interface Raised extends View.Subject {
 
         @Override
         public WholeStorey seenFrom(Eye other) {
-            return new WholeStorey(storey, cut, other);
+            return new WholeStorey(storey, cut, near, other);
         }
     }
 

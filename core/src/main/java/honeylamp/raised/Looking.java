@@ -151,7 +151,7 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
                                 view.view().livedIn()))
                         .orElse(List.of());
             case Raised.WholeStorey whole ->
-                StoreyBodies.whole(storey, whole.cut().mm(), StoreyBodies.Below.DARK);
+                StoreyBodies.whole(storey, whole.cut().mm(), whole.near(), towards(whole.eye()));
             case Raised.Building building -> all(storey, building);
             case Raised.RoofPlan _ ->
                 storey.plan().all().stream()

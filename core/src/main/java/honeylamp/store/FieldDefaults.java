@@ -99,6 +99,7 @@ final class FieldDefaults {
             new Field(List.of("brief"), "contents", names(Brief.Content.values())),
             new Field(List.of("presentation", "views", "showing"), "locked", JSON.arrayNode()),
             new Field(List.of("presentation", "views", "subject"), "depth", JSON.numberNode(1000)),
+            new Field(List.of("presentation", "views", "subject"), "near", JSON.stringNode("standing")),
             new Field(VIEWS, "turnDeg", JSON.numberNode(0)),
             new Field(VIEWS, "movedTiers", JSON.arrayNode()),
             new Field(VIEWS, "movedSlanted", JSON.arrayNode()),

@@ -1,5 +1,6 @@
 package honeylamp.illustrate.raised;
 
+import honeylamp.body.Body;
 import honeylamp.body.Facet;
 import honeylamp.body.Skin;
 import honeylamp.catalogue.Material;
@@ -21,6 +22,7 @@ import honeylamp.illustrate.ground.FloorArt;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.DrawnByHand;
+import honeylamp.illustrate.pen.Fading;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Light;
 import honeylamp.plan.Raised;
@@ -47,6 +49,9 @@ public final class RaisedArt {
 
     /** How much of what lies behind panes hide. */
     private static final double GLASS = 0.34;
+
+    /** How much of what lies behind near walls they hide that are seen through. */
+    private static final double FILM = 0.14;
 
     /** How dark the sun's shadow is at full strength. */
     private static final double SHADOW = 0.75;
@@ -154,8 +159,12 @@ public final class RaisedArt {
             var facet = scene.facet(part.facet());
             var kind = scene.body(part.facet()).kind();
             if (facet.skin().sort() == Skin.Sort.CLEAR) {
-                glass.add(
-                        new Mark.Fill(paper(part.parts()), pens.ink(Role.GLASS).at(GLASS)));
+                var isPane = facet.skin().role() == Role.GLASS;
+                glass.add(new Mark.Fill(
+                        paper(part.parts()),
+                        isPane
+                                ? pens.ink(Role.GLASS).at(GLASS)
+                                : pens.ink(Role.PAPER).at(FILM)));
             } else {
                 fill(fills, layer(kind), kind, facet, part);
             }
@@ -287,7 +296,7 @@ public final class RaisedArt {
         var paths = new LinkedHashMap<LineOf, Figure.Builder>();
         for (var line : lines) {
             var body = scene.bodies().get(line.body());
-            paths.computeIfAbsent(lineOf(body.kind(), line.sort()), _ -> Figure.builder())
+            paths.computeIfAbsent(lineOf(body, line.sort()), _ -> Figure.builder())
                     .line(frame.paper(line.line().a()), frame.paper(line.line().b()));
         }
         var marks = new LinkedHashMap<LayerKind, List<Mark>>();
@@ -299,7 +308,8 @@ public final class RaisedArt {
         return out;
     }
 
-    private LineOf lineOf(Kind kind, SeenLines.Sort sort) {
+    private LineOf lineOf(Body body, SeenLines.Sort sort) {
+        var kind = body.kind();
         var layer = switch (kind) {
             case FURNITURE -> LayerKind.TOPS;
             case OPENINGS -> LayerKind.OPENINGS;
@@ -329,7 +339,11 @@ public final class RaisedArt {
             case CREASE -> pens.furnitureInk();
             case CHANGE, DRAWN -> pens.innerInk();
         };
-        return new LineOf(layer, Pen.round(pen.widthMm()), tones.faint(kind, ink));
+        var isSeenThrough = kind == Kind.WALLS
+                && !body.facets().isEmpty()
+                && body.facets().getFirst().skin().sort() == Skin.Sort.CLEAR;
+        var seen = isSeenThrough ? Fading.of(ink, pens.colour(Role.PAPER)) : tones.faint(kind, ink);
+        return new LineOf(layer, Pen.round(pen.widthMm()), seen);
     }
 
     /** What a raised view takes up, in picture mm; empty if there is nothing to see. */

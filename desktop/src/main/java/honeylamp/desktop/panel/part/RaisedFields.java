@@ -51,7 +51,8 @@ public final class RaisedFields {
                     deg -> new Eye(raised.eye().rays(), raised.eye().turnDeg(), deg)));
         }
         switch (raised) {
-            case Raised.WholeStorey whole ->
+            case Raised.WholeStorey whole -> {
+                out.add(near(whole.near()));
                 out.add(new LengthField(
                         "Cut above the floor",
                         "raised-cut",
@@ -62,6 +63,7 @@ public final class RaisedFields {
                                         model.now().plan(), model.now().view().id(), v),
                                 "Cut raised storey"),
                         model::complain));
+            }
             case Raised.Building building ->
                 out.add(new LengthField(
                         "Storeys apart",
@@ -164,6 +166,25 @@ public final class RaisedFields {
                                     .look(new Eye(eye.rays(), corner.eye().turnDeg(), eye.downDeg()))));
         }
         return out;
+    }
+
+    private Node near(Raised.Near now) {
+        var out = new FlowPane(4, 4);
+        for (var near : Raised.Near.values()) {
+            out.getChildren()
+                    .add(Widgets.toggle(
+                            near.label(),
+                            "raised-near-" + near.name().toLowerCase(Locale.ROOT),
+                            "What becomes of the outer walls one looks over",
+                            near == now,
+                            () -> model.edit(
+                                    ViewEdits.near(
+                                            model.now().plan(),
+                                            model.now().view().id(),
+                                            near),
+                                    "Near walls")));
+        }
+        return Widgets.section("Near walls", out);
     }
 
     private Node rays(Eye eye) {
