@@ -32,6 +32,7 @@ public final class SunParts {
         }
         var out = new LinkedHashMap<Integer, List<Outline>>();
         parts.parallelStream()
+                .filter(p -> Scene.hides(scene.facets().get(p.facet())))
                 .filter(p -> fromLight.projection().sees(scene.facet(p.facet()).flat()))
                 .map(p -> new SeenParts.Part(p.facet(), dark(scene, fromLight, p, lit)))
                 .filter(p -> !p.parts().isEmpty())

@@ -29,6 +29,7 @@ import honeylamp.plan.Raised;
 import honeylamp.plan.Role;
 import honeylamp.plan.Showing;
 import honeylamp.plan.Showing.Kind;
+import honeylamp.raised.CornerParts;
 import honeylamp.raised.Looking;
 import honeylamp.raised.Scene;
 import honeylamp.raised.SeenLines;
@@ -52,6 +53,12 @@ public final class RaisedArt {
 
     /** How much of what lies behind near walls they hide that are seen through. */
     private static final double FILM = 0.14;
+
+    /** How dark a step of corner shade is at full strength, on floors, on walls and about pieces. */
+    private static final double CORNER_FLOOR = 0.17;
+
+    private static final double CORNER_WALL = 0.09;
+    private static final double CORNER_PIECE = 0.42;
 
     /** How dark the sun's shadow is at full strength. */
     private static final double SHADOW = 0.75;
@@ -94,6 +101,8 @@ public final class RaisedArt {
 
     private record AboutLines(AboutScene scene) {}
 
+    private record AboutCorners(AboutScene scene) {}
+
     private record AboutSun(AboutScene scene, Light light) {}
 
     /** The picture of a raised view; nothing if what it shows is gone. */
@@ -121,7 +130,10 @@ public final class RaisedArt {
                         () -> SunParts.of(
                                 scene, parts, Toning.towardsLight(view.view().light(), subject.eye())))
                 : Map.of();
-        var drawing = art.drawing(parts, lines, dark);
+        List<CornerParts.Step> corners = lamp == Lamp.LIT && view.look().cornerShade() > 0
+                ? remembered.answerOf(new AboutCorners(asked), on, () -> CornerParts.of(scene, parts))
+                : List.of();
+        var drawing = art.drawing(parts, lines, dark, corners);
         return scene.framed()
                 .map(box -> drawing.clipped(frame.paper(Figure.ring(box.ring()))))
                 .orElse(drawing);
@@ -152,7 +164,11 @@ public final class RaisedArt {
         return new Drawing(layers);
     }
 
-    private Drawing drawing(List<SeenParts.Part> parts, List<SeenLine> lines, Map<Integer, List<Outline>> dark) {
+    private Drawing drawing(
+            List<SeenParts.Part> parts,
+            List<SeenLine> lines,
+            Map<Integer, List<Outline>> dark,
+            List<CornerParts.Step> corners) {
         var fills = new Fills();
         var glass = new ArrayList<Mark>();
         for (var part : parts) {
@@ -174,6 +190,9 @@ public final class RaisedArt {
         if (!glass.isEmpty() && lamp != Lamp.DRAFT) {
             layers.add(Layer.of(LayerKind.FURNITURE, glass));
         }
+        if (!corners.isEmpty()) {
+            layers.add(new Layer(LayerKind.TOP_SHADOW, Blend.MULTIPLY, corners(corners)));
+        }
         if (!dark.isEmpty()) {
             var isSoft = view.view().subject() instanceof Raised.Inside
                     || view.view().subject() instanceof Raised.Outside;
@@ -190,6 +209,27 @@ public final class RaisedArt {
             layers.add(Layer.of(LayerKind.DIMENSIONS, words));
         }
         return new Drawing(layers);
+    }
+
+    /** Steps of one strength together: where they lie over each other it is darker. */
+    private List<Mark> corners(List<CornerParts.Step> steps) {
+        var out = new ArrayList<Mark>();
+        for (var step : steps) {
+            var share = switch (step.corner()) {
+                case FLOOR -> CORNER_FLOOR;
+                case WALL -> CORNER_WALL;
+                case PIECE -> CORNER_PIECE;
+            };
+            var path = paper(step.parts());
+            if (!path.isEmpty()) {
+                out.add(new Mark.Fill(
+                        path,
+                        new Ink(
+                                pens.colour(Role.SHADOW).argb(),
+                                Math.min(1, share * view.look().cornerShade()))));
+            }
+        }
+        return out;
     }
 
     private static LayerKind layer(Kind kind) {
