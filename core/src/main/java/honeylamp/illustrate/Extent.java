@@ -41,7 +41,7 @@ public record Extent(Box planMm, PaperRoom paper) {
             return ElevationArt.extentMm(view, front).map(box -> new Extent(box, ElevationArt.ROOM));
         }
         if (view.view().subject() instanceof Raised raised) {
-            return RaisedArt.extentMm(view, raised).map(box -> new Extent(box, SquareWords.room(raised)));
+            return RaisedArt.extentMm(view, raised).map(box -> new Extent(box, SquareWords.room(view, raised)));
         }
         if (view.crop().isPresent()) {
             return view.crop().map(box -> new Extent(box, PaperRoom.around(0)));

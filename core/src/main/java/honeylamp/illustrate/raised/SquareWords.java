@@ -27,6 +27,7 @@ import java.util.TreeSet;
 /** What views straight from a side or from above say: levels beside them, and how roofs fall. */
 public final class SquareWords {
     private static final double LEVELS_MM = 24;
+    private static final double ALONG_MM = 11;
     private static final double FROM_MM = 4;
     private static final double LINE_MM = 7;
     private static final double TIP_MM = 2.2;
@@ -46,11 +47,14 @@ public final class SquareWords {
     }
 
     /** What they need around a view, in paper mm. */
-    public static PaperRoom room(Raised subject) {
+    public static PaperRoom room(LaidView view, Raised subject) {
+        if (!view.view().seen().shows(Kind.DIMENSIONS)) {
+            return PaperRoom.around(0);
+        }
         return switch (subject) {
             case Raised.Outside _, Raised.Section _ -> new PaperRoom(LEVELS_MM, 0, 0, 0);
             case Raised.RoofPlan _, Raised.Cutaway _, Raised.WholeStorey _, Raised.Building _, Raised.Inside _ ->
-                PaperRoom.around(0);
+                PaperRoom.around(AlongDimensions.isFor(subject) ? ALONG_MM : 0);
         };
     }
 
@@ -62,7 +66,11 @@ public final class SquareWords {
         return switch (raised) {
             case Raised.Outside _, Raised.Section _ -> levels(scene);
             case Raised.RoofPlan _ -> falls(scene);
-            case Raised.Cutaway _, Raised.WholeStorey _, Raised.Building _, Raised.Inside _ -> List.of();
+            case Raised.Cutaway _, Raised.WholeStorey _ ->
+                AlongDimensions.isFor(raised)
+                        ? new AlongDimensions(view, scene.projection(), frame, pens).of(raised)
+                        : List.of();
+            case Raised.Building _, Raised.Inside _ -> List.of();
         };
     }
 

@@ -113,7 +113,14 @@ class RaisedArtTest {
     void itStaysWithinWhatItTakesUp() {
         for (var rays : Rays.values()) {
             var view = cutaway(TestPlans.clearRectangle(4200, 3300), rays);
-            var box = FRAME.paper(Extent.of(view).orElseThrow().planMm()).grown(0.5);
+            var extent = Extent.of(view).orElseThrow();
+            var room = extent.paper();
+            var inner = FRAME.paper(extent.planMm()).grown(0.5);
+            var box = new Box(
+                    inner.minX() - room.left(),
+                    inner.minY() - room.above(),
+                    inner.maxX() + room.right(),
+                    inner.maxY() + room.below());
             var drawn = all(drawn(view))
                     .flatMap(m -> m instanceof Mark.Stroke(var path, var _, var _)
                             ? Stream.of(path.bounds())
@@ -124,6 +131,29 @@ class RaisedArtTest {
                     .as(rays.label() + " " + drawn + " in " + box)
                     .isTrue();
         }
+    }
+
+    /** A room of 4.2 × 3.3 m and 2.5 m high says so along its three directions, and nothing in perspective. */
+    @Test
+    void itsMeasuresStandAlongItsThreeDirections() {
+        var plan = TestPlans.clearRectangle(4200, 3300);
+        var high = String.valueOf(Math.round(plan.storeys().getFirst().height().mm()));
+        for (var rays : List.of(Rays.PARALLEL, Rays.ON_PLAN)) {
+            assertThat(figures(cutaway(plan, rays))).containsExactlyInAnyOrder("4200", "3300", high);
+        }
+        assertThat(figures(cutaway(plan, Rays.PERSPECTIVE))).isEmpty();
+        var bare = cutaway(plan, Rays.PARALLEL);
+        var without =
+                bare.view().withShowing(bare.view().showing().with(Showing.Kind.DIMENSIONS, Showing.Degree.HIDDEN));
+        assertThat(figures(bare.seenAs(without)))
+                .as("with dimensions they are hidden")
+                .isEmpty();
+    }
+
+    private static List<String> figures(LaidView view) {
+        return all(drawn(view))
+                .flatMap(m -> m instanceof Mark.Text t ? Stream.of(t.text()) : Stream.<String>empty())
+                .toList();
     }
 
     /** Walls that are hidden do not stand in the way; faint ones are drawn faintly. */
