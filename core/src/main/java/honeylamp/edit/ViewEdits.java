@@ -352,6 +352,13 @@ public final class ViewEdits {
                 : Outcome.refused("nobody stands in this view");
     }
 
+    /** Stands elsewhere on the same storey and looks as before; refused of a view in which nobody stands. */
+    public static Outcome<Plan> stoodAt(Plan plan, ViewId view, Position at) {
+        return of(plan, view).subject() instanceof Raised.Inside inside
+                ? Outcome.done(seen(plan, view, inside.standing(at, inside.towardsDeg())))
+                : Outcome.refused("nobody stands in this view");
+    }
+
     /** Looks at a raised view from elsewhere; refused of one that is not raised. */
     public static Outcome<Plan> lookedFrom(Plan plan, ViewId view, Raised.Eye eye) {
         return of(plan, view).subject() instanceof Raised raised

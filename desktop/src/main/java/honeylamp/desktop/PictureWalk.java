@@ -18,6 +18,7 @@ import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.Annotation.Brightness;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Raised;
 import honeylamp.plan.RoomPairs;
 import honeylamp.plan.Stair;
 import honeylamp.store.Origin;
@@ -79,11 +80,6 @@ final class PictureWalk {
                     .findFirst()
                     .ifPresent(f -> m.pick(Set.of(f.id())));
         }));
-        shots.add(new Shot("13-ways", m -> {
-            m.pick(Set.of());
-            window.actions().showStorey();
-            m.use(Tool.WALK_WAY);
-        }));
         shots.add(new Shot("5-lit", m -> {
             m.go(WorkStage.LOOK);
             m.pick(Set.of());
@@ -106,6 +102,7 @@ final class PictureWalk {
         shots.add(new Shot("10-fixed-parts", this::fixedParts));
         shots.add(new Shot("11-site", this::site));
         shots.add(new Shot("12-walls-from-the-front", this::elevations));
+        shots.add(new Shot("13-raised", this::raised));
         shots.add(new Shot("16-lighting", this::lighting));
         shots.add(new Shot("17-evening", this::evening));
     }
@@ -120,6 +117,19 @@ final class PictureWalk {
         point(MouseEvent.MOUSE_PRESSED, new Point(10950, 2350));
         point(MouseEvent.MOUSE_RELEASED, new Point(10950, 2350));
         point(MouseEvent.MOUSE_MOVED, new Point(8900, 2350));
+    }
+
+    /** The storey raised as high as it is, its near walls cut low. */
+    private void raised(WorkspaceModel model) {
+        model.go(WorkStage.SHEET);
+        model.raised().raiseStorey();
+        var view = model.now().view().id();
+        model.edit(
+                ViewEdits.cutAt(
+                        model.now().plan(), view, model.now().currentStorey().height()),
+                "Cut");
+        model.edit(ViewEdits.near(model.now().plan(), view, Raised.Near.LOW), "Near walls");
+        window.actions().showSheet();
     }
 
     /** A room taken apart, the schedules below the plan. */

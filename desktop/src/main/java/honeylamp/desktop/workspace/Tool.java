@@ -24,6 +24,7 @@ import honeylamp.desktop.gesture.look.Measure;
 import honeylamp.desktop.gesture.look.MeasureBetween;
 import honeylamp.desktop.gesture.look.MeasureRound;
 import honeylamp.desktop.gesture.look.PressSwitch;
+import honeylamp.desktop.gesture.look.StandHere;
 import honeylamp.desktop.gesture.look.WalkLit;
 import honeylamp.desktop.gesture.look.WalkWay;
 import honeylamp.desktop.gesture.pick.PickAndMove;
@@ -228,6 +229,12 @@ public enum Tool {
             "M2.5 4 H8 V14 H2.5 Z M10 4 H15.5 V14 H10 Z M5 14 V11 M13 14 V11",
             "Lets rooms drawn once stand in more places",
             c -> LayUnits.begin(c.part().unit())),
+    STAND_HERE(
+            WorkStage.ROOMS,
+            "Stand here",
+            "M9 13 L3.5 4 M9 13 L14.5 4 M7.5 13.5 A 1.5 1.5 0 1 0 10.5 13.5 A 1.5 1.5 0 1 0 7.5 13.5 M5.5 4.5 Q9 2.5 12.5 4.5",
+            "Looks from where you press to where you drag",
+            _ -> StandHere.begin()),
 
     LAY_FINISH(
             WorkStage.FINISHES,

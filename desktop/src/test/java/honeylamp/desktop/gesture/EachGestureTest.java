@@ -17,8 +17,10 @@ import honeylamp.desktop.gesture.draw.DrawShape;
 import honeylamp.desktop.gesture.draw.Outlining;
 import honeylamp.desktop.gesture.draw.SetNorth;
 import honeylamp.desktop.gesture.look.CropView;
+import honeylamp.desktop.gesture.look.DrawSection;
 import honeylamp.desktop.gesture.look.MeasureRound;
 import honeylamp.desktop.gesture.look.PressSwitch;
+import honeylamp.desktop.gesture.look.StandHere;
 import honeylamp.desktop.gesture.look.WalkLit;
 import honeylamp.desktop.gesture.pick.FacePoint;
 import honeylamp.desktop.gesture.pick.MakeLike;
@@ -660,5 +662,45 @@ class EachGestureTest {
         assertThat(now.eye()).isEqualTo(new Raised.Eye(Raised.Rays.PARALLEL, 65, 46));
         hand.gesture = new TurnRaised(rests, subject, Point.ORIGIN, Optional.empty());
         assertThat(hand.gesture.dropped()).isEqualTo(rests);
+    }
+
+    /** A press and a drag put who looks there; pressing the mark again moves it, and outside of rooms nobody stands. */
+    @Test
+    void standHere() {
+        var plan = SailclothYard.plan();
+        var hand = new Hand(plan, StandHere.begin());
+        var before = plan.presentation().views().size();
+        hand.drag(2000, 2000, 2000, 4000, Keys.NONE);
+        var inside = (Raised.Inside) hand.plan.presentation().views().getLast().subject();
+        assertThat(inside.at()).isEqualTo(Position.ofMm(2000, 2000));
+        assertThat(inside.towardsDeg()).isCloseTo(90, within(1e-9));
+        hand.drag(2000, 2000, 2500, 2200, Keys.NONE);
+        assertThat(hand.plan.presentation().views()).hasSize(before + 1);
+        var moved = (Raised.Inside) hand.plan.presentation().views().getLast().subject();
+        assertThat(moved.at()).isEqualTo(Position.ofMm(2500, 2200));
+        assertThat(moved.towardsDeg()).isEqualTo(inside.towardsDeg());
+        hand.drag(-5000, -5000, -5000, -4000, Keys.NONE);
+        assertThat(hand.complaint).contains("no room");
+        assertThat(hand.gesture.dropped()).isEqualTo(StandHere.begin());
+        assertThat(hand.gesture.readout(hand.scene()).hint()).contains("drag");
+    }
+
+    /** Two clicks make a section with its number; two on one spot make none. */
+    @Test
+    void drawSection() {
+        var hand = new Hand(SailclothYard.plan(), DrawSection.begin());
+        hand.click(-1000, 2000);
+        assertThat(hand.gesture.underWay()).isTrue();
+        assertThat(hand.gesture.readout(hand.scene()).hint()).contains("arrow");
+        hand.click(-1000, 2000);
+        assertThat(hand.complaint).contains("same spot");
+        hand.move(14_000, 2000);
+        assertThat(hand.gesture.sketch(hand.scene())).isNotEmpty();
+        hand.click(14_000, 2000);
+        assertThat(hand.commits).isEqualTo(1);
+        var made = hand.plan.presentation().views().getLast();
+        assertThat(made.name()).isEqualTo("Section 1");
+        assertThat(((Raised.Section) made.subject()).towardsDeg()).isEqualTo(90);
+        assertThat(hand.gesture.dropped()).isEqualTo(DrawSection.begin());
     }
 }

@@ -7,7 +7,6 @@ import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.gesture.Reply;
 import honeylamp.desktop.gesture.Surroundings;
-import honeylamp.desktop.gesture.Typed;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
@@ -60,11 +59,6 @@ public record DrawSection(Optional<Point> from, Catch aim) implements Gesture {
         var added = ViewEdits.raised(scene.plan(), scene.view().view().id(), section, name);
         return Reply.commit(begin(), added.plan(), "Draw section")
                 .withNews("The section stands on a page of its own, the last; its line is marked here.");
-    }
-
-    @Override
-    public Reply entered(Surroundings scene, Typed typed) {
-        return Reply.to(this);
     }
 
     @Override
