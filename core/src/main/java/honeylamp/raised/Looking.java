@@ -152,26 +152,28 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
                         .orElse(List.of());
             case Raised.WholeStorey whole ->
                 StoreyBodies.whole(storey, whole.cut().mm(), whole.near(), towards(whole.eye()));
-            case Raised.Building building -> all(storey, building);
+            case Raised.Building building -> building.apart().mm() == 0 ? asBuilt(storey) : apart(storey, building);
             case Raised.RoofPlan _ ->
                 storey.plan().all().stream()
                         .flatMap(s -> Stream.concat(StoreyBodies.around(s).stream(), RoofBodies.of(s).stream()))
                         .toList();
-            case Raised.Outside outside -> Shut.of(all(storey, standing(outside)), storey.plan());
-            case Raised.Section section -> new SectionBodies(storey.plan(), section).of(all(storey, standing(section)));
+            case Raised.Outside _ -> Shut.of(asBuilt(storey), storey.plan());
+            case Raised.Section section -> new SectionBodies(storey.plan(), section).of(asBuilt(storey));
             case Raised.Inside inside ->
                 StoreyBodies.inside(storey, inside.at().point(), view.view().livedIn());
         };
     }
 
-    private static List<Body> all(LaidStorey storey, Raised.Building building) {
+    private static List<Body> asBuilt(LaidStorey storey) {
+        return Standing.of(storey.plan()).stream()
+                .flatMap(s -> s.bodies().stream())
+                .toList();
+    }
+
+    private static List<Body> apart(LaidStorey storey, Raised.Building building) {
         var out = new ArrayList<Body>();
         for (var l : lifted(storey, building)) {
-            var stands = new ArrayList<>(StoreyBodies.whole(l.storey, l.highMm, l.below));
-            if (building.apart().mm() == 0) {
-                StoreyBodies.upToNext(l.storey).ifPresent(stands::add);
-            }
-            stands.forEach(b -> out.add(b.raised(l.byMm)));
+            StoreyBodies.whole(l.storey, l.highMm, l.below).forEach(b -> out.add(b.raised(l.byMm)));
             RoofBodies.of(l.storey).forEach(b -> out.add(b.raised(l.roofByMm)));
         }
         return out;
