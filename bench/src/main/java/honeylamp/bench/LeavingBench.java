@@ -8,7 +8,7 @@ import honeylamp.output.Progress;
 import honeylamp.plan.Plan;
 import honeylamp.sheet.ComposedPage;
 import honeylamp.store.ClientPage;
-import honeylamp.store.IfcFile;
+import honeylamp.store.ModelFormat;
 import honeylamp.store.PagePictures;
 import honeylamp.store.PlanDocument;
 import java.io.IOException;
@@ -81,6 +81,6 @@ public class LeavingBench {
 
     @Benchmark
     public void leavesAsModel() throws IOException {
-        IfcFile.write(QuillbackLane.plan(), folder.resolve("lane.ifc"));
+        ModelFormat.IFC.write(QuillbackLane.plan(), folder.resolve("lane.ifc"));
     }
 }

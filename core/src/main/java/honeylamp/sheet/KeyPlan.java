@@ -1,5 +1,6 @@
 package honeylamp.sheet;
 
+import honeylamp.derive.listing.ElevationNumbers;
 import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.rooms.LabelSpot;
 import honeylamp.derive.storeys.LaidPage;
@@ -13,7 +14,6 @@ import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
-import honeylamp.illustrate.words.ElevationMarks;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Page.Listing;
@@ -91,7 +91,7 @@ final class KeyPlan {
     }
 
     private static String number(LaidPage page, LaidView view) {
-        return ElevationMarks.number(page.plan().presentation(), view.view())
+        return ElevationNumbers.of(page.plan().presentation(), view.view())
                 .map(String::valueOf)
                 .orElse("");
     }

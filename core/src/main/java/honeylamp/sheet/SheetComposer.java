@@ -1,6 +1,7 @@
 package honeylamp.sheet;
 
 import honeylamp.catalogue.Scales;
+import honeylamp.derive.listing.ElevationNumbers;
 import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.drawing.Drawing;
@@ -20,7 +21,6 @@ import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.paper.Tooth;
 import honeylamp.illustrate.pen.Pens;
-import honeylamp.illustrate.words.ElevationMarks;
 import honeylamp.illustrate.words.LabelArt;
 import honeylamp.illustrate.words.OtherWords;
 import honeylamp.plan.DrawingPaper;
@@ -507,7 +507,7 @@ public final class SheetComposer {
         for (var i = 0; i < frames.size(); i++) {
             var cell = share(i);
             var laid = page.views().get(i);
-            var name = ElevationMarks.number(plan.drawn().presentation(), laid.view())
+            var name = ElevationNumbers.of(plan.drawn().presentation(), laid.view())
                     .map(n -> n + "   " + laid.name())
                     .orElseGet(laid::name);
             var scale = laid.view().isMeasured()

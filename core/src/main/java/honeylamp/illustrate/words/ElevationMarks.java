@@ -1,5 +1,6 @@
 package honeylamp.illustrate.words;
 
+import honeylamp.derive.listing.ElevationNumbers;
 import honeylamp.derive.listing.FloorSteps;
 import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.pointing.Picking;
@@ -15,14 +16,12 @@ import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
-import honeylamp.plan.Presentation;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Role;
 import honeylamp.plan.TextRole;
 import honeylamp.plan.View;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** The marks in a plan that say from where walls are seen in elevations, with the number each has. */
 public final class ElevationMarks {
@@ -45,24 +44,6 @@ public final class ElevationMarks {
 
     private ElevationMarks() {}
 
-    /** The number the next elevation or section gets. */
-    public static int next(Presentation presentation) {
-        return numbered(presentation).size() + 1;
-    }
-
-    private static List<View> numbered(Presentation presentation) {
-        return presentation.views().stream()
-                .filter(v -> v.subject() instanceof View.Subject.Front || v.subject() instanceof Raised.Section)
-                .toList();
-    }
-
-    /** The number of an elevation or a section among all of the plan, from 1; empty if it is none. */
-    public static Optional<Integer> number(Presentation presentation, View view) {
-        var all = numbered(presentation);
-        var at = all.stream().map(View::id).toList().indexOf(view.id());
-        return at < 0 ? Optional.empty() : Optional.of(at + 1);
-    }
-
     /** The marks of all elevations that show a wall of the storey a view looks down on. */
     public static List<Mark> of(LaidView plan, PaperFrame frame, Pens pens) {
         var out = new ArrayList<Mark>();
@@ -81,11 +62,17 @@ public final class ElevationMarks {
                 for (var wall : WallElevation.all(plan.storey(), subject)) {
                     var at = place(plan, wall, taken, frame);
                     taken.add(at);
-                    mark(out, wall.into(), at, number(presentation, view).orElse(0), frame, pens);
+                    mark(
+                            out,
+                            wall.into(),
+                            at,
+                            ElevationNumbers.of(presentation, view).orElse(0),
+                            frame,
+                            pens);
                 }
             }
             if (view.subject() instanceof Raised.Section section) {
-                section(out, section, number(presentation, view).orElse(0), frame, pens);
+                section(out, section, ElevationNumbers.of(presentation, view).orElse(0), frame, pens);
             }
         }
         return out;

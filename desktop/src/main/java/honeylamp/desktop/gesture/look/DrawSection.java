@@ -1,5 +1,6 @@
 package honeylamp.desktop.gesture.look;
 
+import honeylamp.derive.listing.ElevationNumbers;
 import honeylamp.derive.listing.RaisedNames;
 import honeylamp.desktop.gesture.Catch;
 import honeylamp.desktop.gesture.Gesture;
@@ -12,7 +13,6 @@ import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.sketch.Sketches;
-import honeylamp.illustrate.words.ElevationMarks;
 import honeylamp.plan.Position;
 import honeylamp.plan.Raised;
 import honeylamp.units.Length;
@@ -55,7 +55,7 @@ public record DrawSection(Optional<Point> from, Catch aim) implements Gesture {
         }
         var section = new Raised.Section(scene.storey(), Position.of(from.get()), Position.of(at.at()), DEPTH);
         var name = RaisedNames.of(scene.view().storey(), section) + " "
-                + ElevationMarks.next(scene.plan().presentation());
+                + ElevationNumbers.next(scene.plan().presentation());
         var added = ViewEdits.raised(scene.plan(), scene.view().view().id(), section, name);
         return Reply.commit(begin(), added.plan(), "Draw section")
                 .withNews("The section stands on a page of its own, the last; its line is marked here.");

@@ -1,7 +1,8 @@
-package honeylamp.desktop.picture;
+package honeylamp.desktop.panel;
 
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.panel.part.Pictures;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -125,7 +126,7 @@ public final class GlancePane extends Pane {
                 marks, Affine.IDENTITY, (int) Math.ceil(wanted.width), (int) Math.ceil(wanted.height));
         Platform.runLater(() -> {
             if (newest.get() == wanted) {
-                picture.setImage(image.map(o -> PlanPane.image(o.image())).orElse(null));
+                picture.setImage(image.map(o -> Pictures.fx(o.image())).orElse(null));
                 picture.setX(image.map(ScreenPainter.Overlay::x).orElse(0));
                 picture.setY(image.map(ScreenPainter.Overlay::y).orElse(0));
             }
