@@ -47,14 +47,14 @@ public final class RoofBodies {
 
     /** The roof of a storey; nothing if it has none. */
     public static List<Body> of(LaidStorey storey) {
-        return RoofShape.of(storey)
+        return storey.roof()
                 .map(shape -> new RoofBodies(storey, shape).bodies())
                 .orElse(List.of());
     }
 
     /** The corners of a roof. */
     public static List<SpacePoint> reach(LaidStorey storey) {
-        return RoofShape.of(storey)
+        return storey.roof()
                 .map(shape -> new RoofBodies(storey, shape).corners())
                 .orElse(List.of());
     }

@@ -132,7 +132,7 @@ public final class SectionBodies {
         for (var storey : plan.all()) {
             cut.addAll(walls(storey));
             cut.addAll(floors(storey));
-            RoofShape.of(storey).ifPresent(roof -> cut.addAll(roof(storey, roof)));
+            storey.roof().ifPresent(roof -> cut.addAll(roof(storey, roof)));
         }
         lowest().ifPresent(z -> cut.add(box(0, line.length(), z - EARTH_MM, z)));
         return Regions.union(cut).stream()

@@ -44,7 +44,7 @@ final class UnderRoof {
     /** Under the roof of a storey, where that comes down lower than its walls would reach; else empty. */
     static Optional<UnderRoof> overWalls(LaidStorey storey) {
         return storey.storey().roof().flatMap(Roof::springs).isPresent()
-                ? of(RoofShape.of(storey), storey.storey().level().mm())
+                ? of(storey.roof(), storey.storey().level().mm())
                 : Optional.empty();
     }
 

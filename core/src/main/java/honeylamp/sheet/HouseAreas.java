@@ -1,6 +1,6 @@
 package honeylamp.sheet;
 
-import honeylamp.derive.roof.Headroom;
+import honeylamp.derive.listing.Headroom;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
@@ -40,9 +40,7 @@ record HouseAreas(List<StoreyArea> storeys, Map<CountsAs, Double> apart, Headroo
                 .mapToDouble(s -> s.geometry().grossAreaMm2())
                 .sum();
         var low = plan.all().stream()
-                .flatMap(s -> s.geometry().rooms().stream()
-                        .filter(r -> r.counts() == CountsAs.INDOOR)
-                        .map(r -> Headroom.of(s, r)))
+                .map(s -> Headroom.of(s, r -> r.counts() == CountsAs.INDOOR))
                 .reduce(Headroom.FULL, Headroom::plus);
         return new HouseAreas(storeys, apart, low, gross);
     }

@@ -1,7 +1,7 @@
 package honeylamp.sheet;
 
+import honeylamp.derive.listing.Headroom;
 import honeylamp.derive.listing.SiteAreas;
-import honeylamp.derive.roof.Headroom;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark.Align;

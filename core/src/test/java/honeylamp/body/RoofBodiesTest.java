@@ -6,8 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.TestPlans;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
-import honeylamp.derive.roof.Headroom;
-import honeylamp.derive.roof.RoofShape;
+import honeylamp.derive.listing.Headroom;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.edit.StoreyEdits;
@@ -77,7 +76,7 @@ class RoofBodiesTest {
         var storey = laid(house(Roof.of(form).withPitchDeg(40)));
         var shell = storey.geometry().shells().getFirst().bounds();
         var over = (shell.width() + 800) * (shell.height() + 800);
-        var shape = RoofShape.of(storey).orElseThrow();
+        var shape = storey.roof().orElseThrow();
         assertThat(shape.slopes().stream().mapToDouble(s -> s.outline().area()).sum())
                 .isCloseTo(over, within(10.0));
         assertThat(shape.slopes()).hasSize(form == Form.GABLE ? 2 : form == Form.HIP ? 4 : 1);
@@ -92,14 +91,14 @@ class RoofBodiesTest {
     void theRidgeIsWhereTheSlopesMeet() {
         var storey = laid(house(Roof.of(Form.GABLE).withPitchDeg(45)));
         var shell = storey.geometry().shells().getFirst().bounds();
-        var shape = RoofShape.of(storey).orElseThrow();
+        var shape = storey.roof().orElseThrow();
         assertThat(shape.underMm(new Point(3000, 2000)).orElseThrow())
                 .isCloseTo(storey.storey().height().mm() + shell.height() / 2, within(0.5));
         assertThat(shape.underMm(new Point(3000, shell.minY())).orElseThrow())
                 .as("at the outer face it springs from the walls")
                 .isCloseTo(storey.storey().height().mm(), within(0.5));
-        var across = RoofShape.of(
-                        laid(house(Roof.of(Form.GABLE).withPitchDeg(45).turned())))
+        var across = laid(house(Roof.of(Form.GABLE).withPitchDeg(45).turned()))
+                .roof()
                 .orElseThrow();
         assertThat(across.underMm(new Point(3000, 2000)).orElseThrow())
                 .as("a quarter turn on, the ridge runs across")
@@ -126,7 +125,7 @@ class RoofBodiesTest {
     void wallsEndUnderTheRoof() {
         var roof = Roof.of(Form.GABLE).withPitchDeg(45).withSprings(Optional.of(Length.ofMm(1000)));
         var storey = laid(house(roof));
-        var shape = RoofShape.of(storey).orElseThrow();
+        var shape = storey.roof().orElseThrow();
         var high = storey.storey().height().mm();
         var poche = storey.geometry().network().poche();
         var walls = new WallBodies(storey).over(poche, high).facets();
@@ -160,7 +159,7 @@ class RoofBodiesTest {
         var plan = house(Roof.of(Form.GABLE).withPitchDeg(40));
         var added = dormer(plan);
         var storey = laid(added);
-        var shape = RoofShape.of(storey).orElseThrow();
+        var shape = storey.roof().orElseThrow();
         var dormer = RoofBodies.of(storey).getLast();
         assertThat(dormer.of()).isPresent();
         assertThat(dormer.facets())
@@ -185,7 +184,7 @@ class RoofBodiesTest {
                     .map(s -> s.withRoof(Optional.of(Roof.of(form))))
                     .toList());
             var top = LaidPlan.of(roofed).all().getLast();
-            var shape = RoofShape.of(top).orElseThrow();
+            var shape = top.roof().orElseThrow();
             var covered = form == Form.FLAT
                     ? shape.ground().stream().mapToDouble(Outline::area).sum()
                     : shape.slopes().stream()

@@ -1,6 +1,5 @@
 package honeylamp.derive.listing;
 
-import honeylamp.derive.roof.Headroom;
 import honeylamp.derive.roof.RoofShape;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
@@ -103,7 +102,7 @@ final class CeilingShape {
 
     /** The slopes of the roof that come down lower than a ceiling. */
     private static List<RoofShape.Slope> slopes(LaidStorey storey, double clearMm) {
-        return RoofShape.of(storey).stream()
+        return storey.roof().stream()
                 .flatMap(r -> r.slopes().stream())
                 .filter(s -> !s.lowerThan(clearMm).isEmpty())
                 .toList();

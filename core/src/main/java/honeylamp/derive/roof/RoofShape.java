@@ -1,6 +1,5 @@
 package honeylamp.derive.roof;
 
-import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
@@ -9,6 +8,7 @@ import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.geometry.Skeleton;
 import honeylamp.plan.Roof;
+import honeylamp.plan.Storey;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -33,6 +33,9 @@ public record RoofShape(Roof roof, List<Outline> ground, List<Slope> slopes, Lis
 
     private static final double LEAST_TURN = 1e-4;
     private static final int TRIANGLE = 3;
+
+    /** A roof over less is none: outlines that only touch leave slivers. */
+    private static final double LEAST_MM2 = 1e4;
 
     public RoofShape {
         ground = List.copyOf(ground);
@@ -79,37 +82,30 @@ public record RoofShape(Roof roof, List<Outline> ground, List<Slope> slopes, Lis
         }
     }
 
-    /** The roof of a storey; empty if it has none or other storeys stand on all of it. */
-    public static Optional<RoofShape> of(LaidStorey storey) {
-        return storey.storey().roof().flatMap(roof -> of(storey, roof));
-    }
-
-    private static Optional<RoofShape> of(LaidStorey storey, Roof roof) {
-        var above = above(storey);
-        var ground = Regions.difference(storey.geometry().shells(), above).stream()
-                .map(RoofShape::simple)
-                .filter(o -> o.area() > 1e4)
-                .toList();
-        if (ground.isEmpty()) {
-            return Optional.empty();
-        }
-        var slopes = new ArrayList<Slope>();
-        var gables = new ArrayList<Segment>();
-        if (roof.form() != Roof.Form.FLAT) {
-            for (var part : ground) {
-                new Over(storey, roof, part, above).slopes(slopes, gables);
+    /**
+     * The roof of a storey; empty if it has none or other storeys stand on all of it.
+     *
+     * @param shells what its walls enclose, within their outer faces
+     * @param above the same of the storey next above
+     */
+    public static Optional<RoofShape> of(Storey storey, List<Outline> shells, List<Outline> above) {
+        return storey.roof().flatMap(roof -> {
+            var ground = Regions.difference(shells, above).stream()
+                    .map(RoofShape::simple)
+                    .filter(o -> o.area() > LEAST_MM2)
+                    .toList();
+            if (ground.isEmpty()) {
+                return Optional.empty();
             }
-        }
-        return Optional.of(new RoofShape(roof, ground, slopes, gables));
-    }
-
-    /** What the storey next above covers. */
-    private static List<Outline> above(LaidStorey storey) {
-        return storey.plan().all().stream()
-                .filter(s -> s.storey().level().mm() > storey.storey().level().mm() + 1)
-                .min(Comparator.comparingDouble(s -> s.storey().level().mm()))
-                .map(s -> s.geometry().shells())
-                .orElse(List.of());
+            var slopes = new ArrayList<Slope>();
+            var gables = new ArrayList<Segment>();
+            if (roof.form() != Roof.Form.FLAT) {
+                for (var part : ground) {
+                    new Over(storey, roof, part, above).slopes(slopes, gables);
+                }
+            }
+            return Optional.of(new RoofShape(roof, ground, slopes, gables));
+        });
     }
 
     private static Outline simple(Outline o) {
@@ -121,8 +117,8 @@ public record RoofShape(Roof roof, List<Outline> ground, List<Slope> slopes, Lis
     }
 
     /** So high above the floor the underside meets the outer faces of the walls. */
-    private static double springsMm(LaidStorey storey, Roof roof) {
-        return roof.springs().orElse(storey.storey().height()).mm();
+    private static double springsMm(Storey storey, Roof roof) {
+        return roof.springs().orElse(storey.height()).mm();
     }
 
     /** How high its underside is over a point, above the floor; empty where it has no slope. */
@@ -134,7 +130,7 @@ public record RoofShape(Roof roof, List<Outline> ground, List<Slope> slopes, Lis
     }
 
     /** A roof over one part of the ground. */
-    private record Over(LaidStorey storey, Roof roof, Outline ground, List<Outline> above) {
+    private record Over(Storey storey, Roof roof, Outline ground, List<Outline> above) {
         private double rise() {
             return Math.tan(Math.toRadians(roof.pitchDeg()));
         }

@@ -1,8 +1,8 @@
 /**
- * Roofs over storeys: their slopes, and how high it is below them.
+ * Roofs over storeys: their slopes, and how high their undersides are.
  *
- * <p><b>Holds</b> {@code RoofShape} and {@code Headroom}. <b>Leaves out</b> bodies and pictures. <b>Depends on</b> {@code
- * derive.storeys}. <b>Promises</b> slopes fill what no storey above covers.
+ * <p><b>Holds</b> {@code RoofShape}. <b>Leaves out</b> bodies and pictures. <b>Depends on</b> {@code geometry} and {@code
+ * plan}. <b>Promises</b> slopes fill what no storey above covers.
  */
 @NullMarked
 package honeylamp.derive.roof;

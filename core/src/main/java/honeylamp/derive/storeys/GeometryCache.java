@@ -1,6 +1,7 @@
 package honeylamp.derive.storeys;
 
 import honeylamp.derive.fixed.FixedParts;
+import honeylamp.derive.roof.RoofShape;
 import honeylamp.derive.walls.WallNetwork;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
@@ -10,6 +11,7 @@ import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Motion;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Roof;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Schemes;
 import honeylamp.plan.Storey;
@@ -17,6 +19,7 @@ import honeylamp.plan.View;
 import honeylamp.plan.Wall;
 import honeylamp.plan.WallType;
 import honeylamp.units.Length;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -54,6 +57,8 @@ public final class GeometryCache {
         }
     }
 
+    private record RoofKey(Roof roof, StoreyKey own, Optional<StoreyKey> above) {}
+
     private record WorksKey(Identity<Plan> plan, View.Works works) {}
 
     /** Which arrangement, and which one it is laid out beside. */
@@ -80,6 +85,7 @@ public final class GeometryCache {
     private final Map<WallsKey, Joined> networks = newest();
     private final Map<StoreyKey, StoreyGeometry> storeys = newest();
     private final Map<StoreyKey, Areas> areas = newest();
+    private final Map<RoofKey, Optional<RoofShape>> roofs = newest();
     private final Map<TurnKey, Plan> turned = newest();
     private final Map<WorksKey, Plan> during = newest();
     private final Map<FixedKey, FixedParts> fixed = newest();
@@ -124,6 +130,21 @@ public final class GeometryCache {
     /** What one meets on a storey that is no wall, from memory if nothing it depends on has changed. */
     synchronized FixedParts fixedParts(Plan plan, Storey storey) {
         return fixed.computeIfAbsent(FixedKey.of(plan, storey), _ -> FixedParts.on(plan, storey));
+    }
+
+    /** The roof over a storey, from memory if nothing it depends on has changed; empty if it has none. */
+    synchronized Optional<RoofShape> roof(Plan plan, Storey storey) {
+        if (storey.roof().isEmpty()) {
+            return Optional.empty();
+        }
+        var above = plan.storeys().stream()
+                .filter(s -> s.level().compareTo(storey.level()) > 0)
+                .min(Comparator.comparing(Storey::level));
+        var shells = of(plan, storey).shells();
+        var covered = above.map(s -> of(plan, s).shells()).orElse(List.of());
+        return roofs.computeIfAbsent(
+                new RoofKey(storey.roof().get(), key(plan, storey), above.map(s -> key(plan, s))),
+                _ -> RoofShape.of(storey, shells, covered));
     }
 
     /** The areas of a storey by each basis, from memory if nothing they depend on has changed. */

@@ -1,11 +1,13 @@
 package honeylamp.derive.storeys;
 
 import honeylamp.derive.fixed.FixedParts;
+import honeylamp.derive.roof.RoofShape;
 import honeylamp.derive.walls.WallFills;
 import honeylamp.geometry.Outline;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Storey;
 import java.util.List;
+import java.util.Optional;
 
 /** A storey of a plan with what is copied to it, and what follows from it; made by {@link LaidPlan} only. */
 public final class LaidStorey {
@@ -47,6 +49,11 @@ public final class LaidStorey {
     /** What one meets on it that is no wall, stairs from and to other storeys among it. */
     public FixedParts fixedParts() {
         return cache.fixedParts(plan.whole(), storey());
+    }
+
+    /** The roof over it, as far as no other storey stands there; empty if it has none. */
+    public Optional<RoofShape> roof() {
+        return cache.roof(plan.whole(), storey());
     }
 
     /** What of the storey above stands out over its outside, in plan mm. */

@@ -80,7 +80,7 @@ public final class SquareWords {
         for (var storey : view.plan().all()) {
             var floor = storey.storey().level().mm();
             heights.add(floor);
-            RoofShape.of(storey).ifPresent(roof -> {
+            storey.roof().ifPresent(roof -> {
                 heights.add(floor
                         + roof.roof().springs().orElse(storey.storey().height()).mm());
                 roof.slopes().stream()
@@ -133,7 +133,7 @@ public final class SquareWords {
     private List<Mark> falls(Scene scene) {
         var out = new ArrayList<Mark>();
         for (var storey : view.plan().all()) {
-            for (var slope : RoofShape.of(storey).map(RoofShape::slopes).orElse(List.of())) {
+            for (var slope : storey.roof().map(RoofShape::slopes).orElse(List.of())) {
                 var free = Regions.freestPoint(slope.outline(), 100);
                 if (free.radiusMm() > frame.planMm(ARROW_MM) / 2) {
                     fall(out, scene, free.centre(), slope);

@@ -3,7 +3,7 @@ package honeylamp.desktop.panel.card;
 import honeylamp.catalogue.KeptFinish;
 import honeylamp.catalogue.KeptFitting;
 import honeylamp.catalogue.RoomUses.RoomNames;
-import honeylamp.derive.roof.Headroom;
+import honeylamp.derive.listing.Headroom;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.panel.part.Content;

@@ -2,9 +2,9 @@ package honeylamp.desktop.panel.card;
 
 import honeylamp.catalogue.Family.Place;
 import honeylamp.catalogue.piece.Counters;
+import honeylamp.derive.listing.Headroom;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.listing.WallElevation;
-import honeylamp.derive.roof.Headroom;
 import honeylamp.desktop.panel.part.Folding;
 import honeylamp.desktop.panel.part.LengthField;
 import honeylamp.desktop.panel.part.Libraries;

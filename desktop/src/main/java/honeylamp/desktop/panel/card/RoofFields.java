@@ -1,6 +1,6 @@
 package honeylamp.desktop.panel.card;
 
-import honeylamp.derive.roof.Headroom;
+import honeylamp.derive.listing.Headroom;
 import honeylamp.desktop.panel.part.NumberField;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;

@@ -1,4 +1,4 @@
-package honeylamp.derive.roof;
+package honeylamp.derive.listing;
 
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
@@ -9,6 +9,7 @@ import honeylamp.geometry.Regions;
 import honeylamp.plan.Structure;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 
 /**
  * What of a room's area is low, in mm²: under slopes of the roof and under sloping ceilings.
@@ -36,14 +37,23 @@ public record Headroom(double below1500, double below2000) {
 
     /** What is low in a room. */
     public static Headroom of(LaidStorey storey, Room room) {
-        var low = lower(storey, room, LOW_MM);
-        var all = lower(storey, room, FULL_MM);
-        return new Headroom(low, Math.max(0, all - low));
+        return of(storey, room::equals);
     }
 
     /** What is low on a storey. */
     public static Headroom of(LaidStorey storey) {
-        return storey.geometry().rooms().stream().map(room -> of(storey, room)).reduce(FULL, Headroom::plus);
+        return of(storey, _ -> true);
+    }
+
+    /** What is low in some rooms of a storey. */
+    public static Headroom of(LaidStorey storey, Predicate<Room> which) {
+        return storey.geometry().rooms().stream()
+                .filter(which)
+                .map(room -> {
+                    var low = lower(storey, room, LOW_MM);
+                    return new Headroom(low, Math.max(0, lower(storey, room, FULL_MM) - low));
+                })
+                .reduce(FULL, Headroom::plus);
     }
 
     /** Both together. */
@@ -58,7 +68,7 @@ public record Headroom(double below1500, double below2000) {
 
     private static double lower(LaidStorey storey, Room room, double mm) {
         var low = new ArrayList<Outline>();
-        RoofShape.of(storey).ifPresent(roof -> {
+        storey.roof().ifPresent(roof -> {
             var dormers = dormers(storey);
             roof.slopes().forEach(s -> low.addAll(Regions.difference(s.lowerThan(mm), dormers)));
         });
