@@ -4,6 +4,7 @@ import honeylamp.derive.roof.RoofShape;
 import honeylamp.derive.roof.RoofShape.Slope;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.geometry.Affine;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
@@ -81,7 +82,7 @@ final class UnderRoof {
         }
         var above = new ArrayList<Outline>();
         var within = base.shiftedLeft(INTO_MM); // an outer face may lie on the edge of its slope
-        for (var slope : slopes) {
+        for (var slope : near(within.bounds())) {
             var stops = new TreeSet<Double>(List.of(0.0, base.length()));
             slope.outline()
                     .rings()
@@ -129,8 +130,10 @@ final class UnderRoof {
             return parts(facet, upright, under(upright, List.of(outline)));
         }
         if (Math.abs(normal.z()) > 1 - LEVEL) {
-            var low = slopes.stream()
-                    .flatMap(s -> s.lowerThan(facet.flat().origin().z() - floorMm).stream())
+            var plan = Box.around(facet.inSpace(facet.outline().shell()).stream()
+                    .map(SpacePoint::plan)
+                    .toList());
+            var low = low(plan, facet.flat().origin().z() - floorMm).stream()
                     .map(o -> inFrame(facet.flat(), o))
                     .toList();
             return low.isEmpty()
@@ -163,16 +166,29 @@ final class UnderRoof {
                 .toList());
     }
 
+    /** The slopes over a part of the plan. */
+    private List<Slope> near(Box box) {
+        var grown = box.grown(INTO_MM);
+        return slopes.stream().filter(s -> s.outline().bounds().meets(grown)).toList();
+    }
+
+    private List<Outline> low(Box box, double atMm) {
+        return near(box).stream().flatMap(s -> s.lowerThan(atMm).stream()).toList();
+    }
+
     /** What of a level top at a height above the floor lies under the roof. */
     List<Outline> under(List<Outline> top, double atMm) {
-        var low = slopes.stream().flatMap(s -> s.lowerThan(atMm).stream()).toList();
-        return Regions.difference(top, low);
+        return top.stream()
+                .flatMap(o -> Regions.difference(List.of(o), low(o.bounds(), atMm)).stream())
+                .toList();
     }
 
     /** Where the roof cuts off what would reach so high: in its own planes. */
     void cut(List<Facet> out, List<Outline> ground, double atMm) {
         for (var slope : slopes) {
-            for (var part : Regions.intersection(ground, slope.lowerThan(atMm))) {
+            var box = slope.outline().bounds();
+            var there = ground.stream().filter(o -> o.bounds().meets(box)).toList();
+            for (var part : Regions.intersection(there, slope.lowerThan(atMm))) {
                 out.add(new Facet(under(slope, floorMm), Prism.oriented(part.through(into(slope))), Skin.cut()));
             }
         }

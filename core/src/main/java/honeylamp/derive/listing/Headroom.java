@@ -47,13 +47,25 @@ public record Headroom(double below1500, double below2000) {
 
     /** What is low in some rooms of a storey. */
     public static Headroom of(LaidStorey storey, Predicate<Room> which) {
+        var low = slopes(storey, LOW_MM);
+        var notFull = slopes(storey, FULL_MM);
         return storey.geometry().rooms().stream()
                 .filter(which)
                 .map(room -> {
-                    var low = lower(storey, room, LOW_MM);
-                    return new Headroom(low, Math.max(0, lower(storey, room, FULL_MM) - low));
+                    var below = lower(storey, room, low, LOW_MM);
+                    return new Headroom(below, Math.max(0, lower(storey, room, notFull, FULL_MM) - below));
                 })
                 .reduce(FULL, Headroom::plus);
+    }
+
+    /** Where the roof is lower than a height, but in dormers. */
+    private static List<Outline> slopes(LaidStorey storey, double mm) {
+        var dormers = dormers(storey);
+        return storey.roof().stream()
+                .flatMap(roof -> roof.slopes().stream())
+                .flatMap(s -> s.lowerThan(mm).stream())
+                .flatMap(o -> Regions.difference(List.of(o), dormers).stream())
+                .toList();
     }
 
     /** Both together. */
@@ -66,12 +78,10 @@ public record Headroom(double below1500, double below2000) {
         return below1500 + below2000 < LEAST_MM2;
     }
 
-    private static double lower(LaidStorey storey, Room room, double mm) {
-        var low = new ArrayList<Outline>();
-        storey.roof().ifPresent(roof -> {
-            var dormers = dormers(storey);
-            roof.slopes().forEach(s -> low.addAll(Regions.difference(s.lowerThan(mm), dormers)));
-        });
+    private static double lower(LaidStorey storey, Room room, List<Outline> slopes, double mm) {
+        var box = room.outline().bounds();
+        var low = new ArrayList<>(
+                slopes.stream().filter(o -> o.bounds().meets(box)).toList());
         for (var part : storey.storey().structures()) {
             if (part.is(Structure.Kind.SLOPING_CEILING)) {
                 low.addAll(under(storey, room, part, mm));
