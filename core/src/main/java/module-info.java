@@ -32,7 +32,6 @@ module honeylamp.core {
     exports honeylamp.derive.openings;
     exports honeylamp.derive.own;
     exports honeylamp.derive.pointing;
-    exports honeylamp.derive.roof;
     exports honeylamp.derive.rooms;
     exports honeylamp.derive.snags;
     exports honeylamp.derive.storeys;
