@@ -1,32 +1,21 @@
 package honeylamp.body;
 
-import honeylamp.catalogue.Grounds;
 import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.piece.Furnishings;
-import honeylamp.derive.fixed.FixedParts;
-import honeylamp.derive.listing.Surfaces;
-import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
-import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
-import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
-import honeylamp.geometry.space.Flat;
 import honeylamp.geometry.space.SpacePoint;
 import honeylamp.plan.Furnishing;
-import honeylamp.plan.Ground;
-import honeylamp.plan.Opening;
 import honeylamp.plan.Raised.Near;
 import honeylamp.plan.Role;
-import honeylamp.plan.RoomMark;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Stand;
 import honeylamp.plan.Structure;
-import honeylamp.plan.Surface;
 import honeylamp.takeoff.lived.LivedIn;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -44,13 +33,9 @@ public final class StoreyBodies {
     private static final double PROBE_MM = 400;
 
     private static final double BESIDE_MM = 10;
-    private static final double HEDGE_MM = 1500;
 
     /** Near walls that are cut low are so high. */
     private static final double LOW_MM = 300;
-
-    /** A face looks to the eye if it is not seen edge on. */
-    private static final double LOOKS_TO_EYE = 0.01;
 
     /** One sees along a stair that is no farther. */
     private static final double SEES_STAIR_MM = 3000;
@@ -69,6 +54,7 @@ public final class StoreyBodies {
     private final double floorMm;
     private final Below below;
     private final double livedIn;
+    private final GroundBodies ground;
 
     private StoreyBodies(LaidStorey storey, Below below, double livedIn) {
         this.livedIn = livedIn;
@@ -76,6 +62,7 @@ public final class StoreyBodies {
         this.below = below;
         this.geometry = storey.geometry();
         this.floorMm = storey.storey().level().mm();
+        this.ground = new GroundBodies(storey, below);
     }
 
     /** What is seen through holes in the floor. */
@@ -104,7 +91,7 @@ public final class StoreyBodies {
      */
     public static List<Body> whole(LaidStorey storey, double cutMm, Near near, Point towards) {
         var bodies = new StoreyBodies(storey, Below.DARK, 0);
-        var ground = near == Near.STANDING ? List.<Outline>of() : bodies.nearWalls(towards);
+        var ground = near == Near.STANDING ? List.<Outline>of() : new NearWalls(bodies.geometry).ground(towards);
         return whole(bodies, cutMm, ground, near);
     }
 
@@ -112,13 +99,13 @@ public final class StoreyBodies {
         var walls = bodies.geometry.network().poche();
         var out = new ArrayList<Body>();
         var shells = bodies.geometry.shells();
-        bodies.site(out, shells);
-        bodies.slab(out, shells, bodies.geometry.rooms());
+        bodies.ground.site(out, shells);
+        bodies.ground.slab(out, shells, bodies.geometry.rooms());
         bodies.standing(out, nearGround.isEmpty() ? walls : Regions.difference(walls, nearGround), cutMm, _ -> true);
         if (!nearGround.isEmpty()) {
             bodies.standing(out, nearGround, Math.min(cutMm, LOW_MM), _ -> false);
             if (near == Near.THROUGH) {
-                out.add(film(new WallBodies(bodies.storey).over(nearGround, cutMm)));
+                out.add(NearWalls.film(new WallBodies(bodies.storey).over(nearGround, cutMm)));
             }
         }
         bodies.fixed(out, cutMm, _ -> true);
@@ -127,61 +114,11 @@ public final class StoreyBodies {
         return List.copyOf(out);
     }
 
-    /** The ground of the outer walls whose outer faces look to the eye. */
-    private List<Outline> nearWalls(Point towards) {
-        var strips = new ArrayList<Outline>();
-        for (var shell : geometry.shells()) {
-            var edges = Prism.oriented(shell).shell().edges();
-            for (var i = 0; i < edges.size(); i++) {
-                if (isNear(edges.get(i), towards)) {
-                    var before = edges.get((i + edges.size() - 1) % edges.size());
-                    var after = edges.get((i + 1) % edges.size());
-                    strips.add(strip(edges.get(i), isNear(before, towards), isNear(after, towards)));
-                }
-            }
-        }
-        return Regions.intersection(Regions.union(strips), geometry.network().poche());
-    }
-
-    private boolean isNear(Segment edge, Point towards) {
-        return edge.unit().left().dot(towards) > LOOKS_TO_EYE && thickMm(edge) > 0;
-    }
-
-    private double thickMm(Segment edge) {
-        return new WallHoles(geometry)
-                .wall(edge)
-                .map(on -> on.piece().thicknessMm())
-                .orElse(0.0);
-    }
-
-    /** The ground of a wall inside its outer face; around a corner with the next wall, if that goes too. */
-    private Outline strip(Segment edge, boolean goesBefore, boolean goesAfter) {
-        var thick = thickMm(edge);
-        var longer = edge.part(goesBefore ? -1.5 * thick : 0, edge.length() + (goesAfter ? 1.5 * thick : 0));
-        var inner = longer.shiftedLeft(thick + BESIDE_MM);
-        return Outline.of(new Ring(List.of(longer.a(), longer.b(), inner.b(), inner.a())));
-    }
-
-    /** The same body, to be seen through. */
-    private static Body film(Body walls) {
-        return new Body(
-                walls.kind(),
-                walls.of(),
-                walls.facets().stream()
-                        .map(f -> new Facet(
-                                f.flat(),
-                                f.outline(),
-                                new Skin(Role.WALL_SIDE, Optional.empty(), Optional.empty(), Skin.Sort.CLEAR),
-                                0,
-                                f.of()))
-                        .toList());
-    }
-
     /** What of a storey is seen beside and through its roof: the ground around it, its balconies, its chimneys. */
     public static List<Body> around(LaidStorey storey) {
         var bodies = new StoreyBodies(storey, Below.STOREY, 0);
         var out = new ArrayList<Body>();
-        bodies.site(out, bodies.geometry.shells());
+        bodies.ground.site(out, bodies.geometry.shells());
         bodies.fixed(
                 out,
                 Double.POSITIVE_INFINITY,
@@ -244,96 +181,22 @@ public final class StoreyBodies {
                         .anyMatch(o -> o.contains(at) || o.edgeDistance(at) < SEES_STAIR_MM);
     }
 
-    /** The sides of a stair's well between the ceiling and the slab above it. */
-    private void wells(List<Body> out) {
-        var ceiling = storey.storey().level().plus(storey.storey().height()).mm();
-        var above = storey.plan().all().stream()
-                .mapToDouble(s -> s.storey().level().mm() - SLAB_MM)
-                .filter(z -> z > ceiling + 1)
-                .min();
-        if (above.isEmpty()) {
-            return;
-        }
-        var facets = new ArrayList<Facet>();
-        for (var stair : storey.fixedParts().stairs()) {
-            if (stair.seen() == FixedParts.End.FOOT) {
-                stair.well()
-                        .forEach(o -> o.shell()
-                                .counterClockwise()
-                                .reversed()
-                                .edges()
-                                .forEach(e -> facets.add(new Facet(
-                                        Flat.plumb(e.a(), ceiling, e.unit()),
-                                        Outline.of(new Box(0, 0, e.length(), above.getAsDouble() - ceiling).ring()),
-                                        Skin.of(Role.WALL_SIDE)))));
-            }
-        }
-        if (!facets.isEmpty()) {
-            out.add(new Body(Kind.OVERHEAD, Optional.empty(), facets));
-        }
-    }
-
     private static List<Body> rooms(LaidStorey storey, double livedIn) {
         var isJoinedBelow = storey.plan().all().stream()
                 .anyMatch(o -> o.storey().level().compareTo(storey.storey().level()) < 0 && isJoined(storey, o));
         var bodies = new StoreyBodies(storey, isJoinedBelow ? Below.STOREY : Below.DARK, livedIn);
         var high = storey.storey().height().mm();
         var out = new ArrayList<Body>();
-        bodies.site(out, bodies.geometry.shells());
-        bodies.slab(out, bodies.geometry.shells(), bodies.geometry.rooms());
+        bodies.ground.site(out, bodies.geometry.shells());
+        bodies.ground.slab(out, bodies.geometry.shells(), bodies.geometry.rooms());
         bodies.standing(out, bodies.geometry.network().poche(), high, _ -> true);
-        bodies.ceilings(out);
-        bodies.wells(out);
+        var ceilings = new CeilingBodies(storey);
+        ceilings.ceilings(out);
+        ceilings.wells(out);
         bodies.fixed(out, high, _ -> true);
         bodies.endUnderRoof(out);
         bodies.pieces(out, _ -> true);
         return out;
-    }
-
-    /** The ceilings of all rooms, seen from below: level, raised and sloping parts. */
-    private void ceilings(List<Body> out) {
-        var open = storey.fixedParts().stairs().stream()
-                .filter(s -> s.seen() == FixedParts.End.FOOT)
-                .flatMap(s -> s.well().stream())
-                .toList();
-        for (var room : geometry.rooms()) {
-            var facets = new ArrayList<Facet>();
-            for (var mark : room.mark().stream().toList()) {
-                for (var found : Surfaces.ofRoom(storey, room, mark)) {
-                    if (found.surface() instanceof Surface.Ceiling) {
-                        ceiling(facets, found, open);
-                    }
-                }
-            }
-            if (room.lie() == Room.Lie.INSIDE && !facets.isEmpty()) {
-                out.add(new Body(Kind.OVERHEAD, room.mark().map(RoomMark::id), facets));
-            }
-        }
-    }
-
-    private static void ceiling(List<Facet> out, Surfaces.Found found, List<Outline> open) {
-        var frame = found.frame();
-        var flat = frame.up() == Surfaces.Up.LEVEL
-                ? new Flat(
-                        SpacePoint.of(frame.origin(), frame.levelMm()), SpacePoint.of(frame.along(), 0), rising(frame))
-                : Flat.plumb(frame.origin(), frame.levelMm(), frame.along());
-        var skin = Skin.of(Role.WALL_SIDE)
-                .covered(found.finish(), found.surface().host().seed());
-        var isLevel = frame.up() == Surfaces.Up.LEVEL && frame.risesDeg() == 0;
-        for (var part : isLevel ? Regions.difference(found.outline(), open) : found.outline()) {
-            var outline = Prism.oriented(part);
-            if (frame.up() == Surfaces.Up.LEVEL) {
-                out.add(new Facet(flat.turnedOver(), Prism.turnedOver(outline), skin));
-            } else {
-                out.add(new Facet(flat, outline, skin));
-                out.add(new Facet(flat.turnedOver(), Prism.turnedOver(outline), skin));
-            }
-        }
-    }
-
-    private static SpacePoint rising(Surfaces.Frame frame) {
-        var steep = Math.toRadians(frame.risesDeg());
-        return SpacePoint.of(frame.along().left(), 0).times(Math.cos(steep)).plus(SpacePoint.UP.times(Math.sin(steep)));
     }
 
     /**
@@ -350,8 +213,8 @@ public final class StoreyBodies {
         var out = new ArrayList<Body>();
         var slab = new ArrayList<>(all);
         slab.add(room.outline());
-        bodies.slab(out, Regions.union(slab), List.of(room));
-        bodies.cutDown(out, Regions.difference(all, standing));
+        bodies.ground.slab(out, Regions.union(slab), List.of(room));
+        bodies.ground.cutDown(out, Regions.difference(all, standing));
         var high = bodies.heightMm(room);
         bodies.standing(
                 out,
@@ -463,93 +326,6 @@ public final class StoreyBodies {
         return true;
     }
 
-    /** The ground around a building, a little below its floor. */
-    private void site(List<Body> out, List<Outline> shells) {
-        var facets = new ArrayList<Facet>();
-        var rank = 0;
-        for (var ground : storey.storey().grounds()) {
-            var skin = Skin.of(
-                            Role.BARE_FLOOR,
-                            Optional.of(Grounds.material(ground.use()).tone()))
-                    .covered(
-                            Surfaces.finish(storey.storey(), new Surface.Site(ground.id())),
-                            ground.id().seed());
-            rank++;
-            for (var part : Regions.difference(List.of(Outline.of(ground.ring())), shells)) {
-                var low = floorMm - SLAB_MM;
-                if (ground.use() == Ground.Use.HEDGE) {
-                    Prism.upright(part, low, low + HEDGE_MM, skin).forEach(f -> facets.add(f.of(ground.id())));
-                } else {
-                    facets.add(new Facet(Flat.level(low), Prism.oriented(part), skin, rank).of(ground.id()));
-                }
-            }
-        }
-        if (!facets.isEmpty()) {
-            out.add(new Body(Kind.GROUND, Optional.empty(), facets));
-        }
-    }
-
-    /** The slab with the floors on it. */
-    private void slab(List<Body> out, List<Outline> ground, List<Room> rooms) {
-        var open = new ArrayList<>(FixedParts.voids(storey.storey()));
-        storey.fixedParts().stairs().stream()
-                .filter(s -> s.seen() == FixedParts.End.HEAD)
-                .forEach(s -> open.addAll(s.well()));
-        var facets = new ArrayList<Facet>();
-        for (var part : Regions.difference(Regions.union(ground), open)) {
-            facets.addAll(
-                    Prism.upright(part, floorMm - SLAB_MM, floorMm, Skin.of(Role.STEP), Skin.of(Role.BARE_FLOOR)));
-        }
-        if (below == Below.DARK) {
-            for (var hole : Regions.intersection(ground, open)) {
-                facets.add(new Facet(Flat.level(floorMm - SLAB_MM - 1), Prism.oriented(hole), Skin.of(Role.DEPTH)));
-            }
-        }
-        out.add(new Body(Kind.FIXED_PARTS, Optional.empty(), facets));
-        for (var room : rooms) {
-            floor(out, room, open);
-        }
-    }
-
-    private void floor(List<Body> out, Room room, List<Outline> open) {
-        var facets = new ArrayList<Facet>();
-        for (var mark : room.mark().stream().toList()) {
-            for (var found : Surfaces.ofRoom(storey, room, mark)) {
-                if (found.frame().up() == Surfaces.Up.LEVEL
-                        && !(found.surface() instanceof Surface.Ceiling)
-                        && found.frame().levelMm() < floorMm + 1) {
-                    var skin = Skin.of(Role.BARE_FLOOR)
-                            .covered(found.finish(), found.surface().host().seed());
-                    var flat = Flat.level(found.frame().levelMm());
-                    for (var part : Regions.difference(found.outline(), open)) {
-                        facets.add(new Facet(flat, Prism.oriented(part), skin, 1));
-                    }
-                }
-            }
-        }
-        if (!facets.isEmpty()) {
-            out.add(new Body(Kind.FINISHES, room.mark().map(RoomMark::id), facets));
-        }
-    }
-
-    /** Where walls were taken away: their ground, dark. */
-    private void cutDown(List<Body> out, List<Outline> ground) {
-        var holes = geometry.cuts().stream()
-                .filter(c -> c.opening().sill().mm() <= 0)
-                .map(OpeningCut::generous)
-                .map(Outline::of)
-                .toList();
-        var facets = Regions.difference(ground, holes).stream()
-                .map(part -> new Facet(Flat.level(floorMm), Prism.oriented(part), Skin.cut(), 2))
-                .toList();
-        out.add(new Body(Kind.WALLS, Optional.empty(), facets));
-        for (var cut : geometry.cuts()) {
-            if (WallBodies.isIn(ground, cut)) {
-                threshold(cut).ifPresent(out::add);
-            }
-        }
-    }
-
     /** Walls with what is in them; leaves that stand open elsewhere are left out. */
     private void standing(List<Body> out, List<Outline> walls, double cutMm, Predicate<Point> leavesIn) {
         out.add(new WallBodies(storey).over(walls, cutMm));
@@ -557,45 +333,10 @@ public final class StoreyBodies {
         for (var cut : geometry.cuts()) {
             if (WallBodies.isIn(walls, cut)) {
                 out.add(openings.reveal(cut));
-                threshold(cut).ifPresent(out::add);
+                ground.threshold(cut).ifPresent(out::add);
                 out.addAll(openings.filling(cut));
             }
         }
-    }
-
-    /** The floor in an opening that reaches down to it: what was laid there, else each half the floor of its room. */
-    private Optional<Body> threshold(OpeningCut cut) {
-        if (cut.opening().sill().mm() > 0) {
-            return Optional.empty();
-        }
-        var facets = new ArrayList<Facet>();
-        var own = Surfaces.threshold(storey, cut).filter(f -> f.finish().isPresent());
-        var flat = Flat.level(floorMm);
-        if (own.isPresent()) {
-            var finish = own.get().finish().map(own.get().frame()::inPlan);
-            var skin =
-                    Skin.of(Role.BARE_FLOOR).covered(finish, cut.opening().id().seed());
-            facets.add(new Facet(flat, Outline.of(cut.ring()), skin, 3));
-        } else {
-            var left = roomBeside(cut, Opening.Swing.LEFT);
-            var right = roomBeside(cut, Opening.Swing.RIGHT);
-            for (var side : Opening.Swing.values()) {
-                var room = side == Opening.Swing.LEFT ? left.or(() -> right) : right.or(() -> left);
-                var mark = room.flatMap(Room::mark);
-                var skin = Skin.of(Role.BARE_FLOOR)
-                        .covered(
-                                mark.map(RoomMark::floor),
-                                mark.map(m -> m.id().seed()).orElse(0L));
-                facets.add(new Facet(flat, Outline.of(cut.half(side)), skin, 3));
-            }
-        }
-        return Optional.of(new Body(Kind.FINISHES, Optional.empty(), facets));
-    }
-
-    private Optional<Room> roomBeside(OpeningCut cut, Opening.Swing side) {
-        var away = cut.thicknessMm() / 2 + BESIDE_MM;
-        return geometry.roomAt(
-                cut.middle().middle().plus(cut.unit().left().times(side == Opening.Swing.LEFT ? away : -away)));
     }
 
     private void pieces(List<Body> out, Predicate<Furnishing> which) {
