@@ -7,10 +7,13 @@ import honeylamp.TestPlans;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.edit.RoomEdits;
 import honeylamp.edit.StoreyEdits;
+import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.Finish;
 import honeylamp.plan.Opening;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
@@ -167,5 +170,34 @@ class SectionBodiesTest {
         var box = seen.bounds().orElseThrow();
         assertThat(box.maxX()).isCloseTo(shell.maxX() + 400, within(0.1));
         assertThat(box.maxY()).isCloseTo(shell.maxY() + 400, within(0.1));
+    }
+
+    /** A wall is moved, and there is no view, of whatever kind, that shows it where it was. */
+    @Test
+    void everyViewFollowsAWall() {
+        var plan = TestPlans.clearRectangle(6000, 4000);
+        var storey = TestPlans.storey(plan);
+        var marked = RoomEdits.mark(plan, storey, Position.ofMm(3000, 2000), "Hall", Finish.of("wide-oak"));
+        var roofed = StoreyEdits.roof(marked.plan(), storey, Optional.of(Roof.of(Roof.Form.HIP)))
+                .orThrow();
+        var eye = new Raised.Eye(Raised.Rays.PARALLEL, 30, 36);
+        var moved = WallEdits.moveWall(roofed, storey, TestPlans.wallId(roofed, 1), Length.ofMm(500), Length.ZERO)
+                .orThrow();
+        for (var subject : List.of(
+                new Raised.Cutaway(storey, marked.id(), eye),
+                new Raised.WholeStorey(storey, Length.ofMm(1200), eye),
+                new Raised.Building(storey, Length.ZERO, eye),
+                new Raised.Inside(storey, Position.ofMm(1000, 1000), Raised.Inside.EYE_HIGH, 45, 75),
+                new Raised.RoofPlan(storey),
+                new Raised.Outside(storey, 90),
+                across(roofed, -2000, 2000, 9000, 2000))) {
+            assertThat(area(all(scene(moved, subject))))
+                    .as(subject.getClass().getSimpleName())
+                    .isNotCloseTo(area(all(scene(roofed, subject))), within(1e5));
+        }
+    }
+
+    private static List<Facet> all(Scene scene) {
+        return scene.bodies().stream().flatMap(b -> b.facets().stream()).toList();
     }
 }

@@ -16,6 +16,7 @@ import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Raised.Near;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Wall;
 import honeylamp.raised.Looking;
@@ -146,5 +147,31 @@ class StoreyBodiesTest {
         assertThat(bodies.stream().flatMap(b -> b.facets().stream()))
                 .filteredOn(f -> f.skin().sort() == Skin.Sort.CUT)
                 .allMatch(f -> f.normal().z() > 0.5);
+    }
+
+    /** Looked at from the south-west, nothing of the south and the west wall is higher than a step; one may see through it. */
+    @Test
+    void oneLooksOverNearWalls() {
+        var storey = TestPlans.laid(TestPlans.clearRectangle(6000, 4000));
+        var towards = new Point(0.5, 0.866);
+        var high = storey.storey().height().mm();
+        for (var near : List.of(Near.LOW, Near.THROUGH)) {
+            var walls = StoreyBodies.whole(storey, high, near, towards).stream()
+                    .filter(b -> b.kind() == Kind.WALLS)
+                    .flatMap(b -> b.facets().stream())
+                    .toList();
+            var solid = walls.stream().filter(f -> f.skin().sort() != Skin.Sort.CLEAR);
+            assertThat(solid.flatMap(f -> f.inSpace(f.outline().shell()).stream())
+                            .filter(p -> p.z() > 300.5))
+                    .isNotEmpty()
+                    .allSatisfy(p -> {
+                        assertThat(p.x()).isGreaterThan(-0.02);
+                        assertThat(p.y()).isGreaterThan(-0.02);
+                    });
+            assertThat(walls.stream().anyMatch(f -> f.skin().sort() == Skin.Sort.CLEAR))
+                    .isEqualTo(near == Near.THROUGH);
+        }
+        assertThat(Boxes.volumeMm3(StoreyBodies.whole(storey, high, Near.STANDING, towards)))
+                .isCloseTo(Boxes.volumeMm3(StoreyBodies.whole(storey, high, StoreyBodies.Below.DARK)), within(1.0));
     }
 }

@@ -154,7 +154,12 @@ class RaisedWindowTest {
                 return null;
             });
             w.picture();
+            w.press("raised-near-low");
+            assertThat(((Raised.WholeStorey) raised(w)).near()).isEqualTo(Raised.Near.LOW);
             w.fill("raised-cut", "90 cm");
+            assertThat(((Raised.WholeStorey) raised(w)).near())
+                    .as("another cut leaves the walls as they are")
+                    .isEqualTo(Raised.Near.LOW);
             assertThat(((Raised.WholeStorey) raised(w)).cut()).isEqualTo(Length.ofMm(900));
             var piece = w.plan().storeys().getFirst().furnishings().getFirst();
             WindowDriver.onScreen(() -> {
