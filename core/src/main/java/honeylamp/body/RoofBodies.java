@@ -187,9 +187,18 @@ public final class RoofBodies {
 
     /** Fine lines where courses or seams lie. */
     private void courses(List<Body.Line> out, Slope slope) {
-        var flat = slope.outline().through(UnderRoof.into(slope));
+        var lights = storey.storey().structures().stream()
+                .filter(p -> p.is(Structure.Kind.ROOFLIGHT))
+                .map(p -> Outline.of(p.footprint().counterClockwise()))
+                .toList();
+        for (var part : Regions.difference(List.of(slope.outline()), lights)) {
+            courses(out, slope, part.through(UnderRoof.into(slope)));
+        }
+    }
+
+    private void courses(List<Body.Line> out, Slope slope, Outline flat) {
         var plane = UnderRoof.plane(slope, floorMm + slope.lowMm() + slope.thickMm());
-        var box = flat.bounds();
+        var box = slope.outline().through(UnderRoof.into(slope)).bounds();
         Roofs.coursesMm(shape.roof().cover()).ifPresent(step -> {
             for (var y = box.minY() + step; y < box.maxY(); y += step) {
                 within(out, plane, flat, new Segment(new Point(box.minX() - 1, y), new Point(box.maxX() + 1, y)));
