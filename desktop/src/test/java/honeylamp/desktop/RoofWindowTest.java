@@ -65,8 +65,10 @@ class RoofWindowTest {
             w.press("from-outside");
             w.picture();
             assertThat(w.plan().presentation().pages()).hasSize(pages + 4);
-            assertThat(last(w.plan()).name()).isEqualTo("From the south");
+            assertThat(w.plan().presentation().views().stream().map(View::name))
+                    .contains("From the south", "From the west", "From the north", "From the east");
             w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(w.plan().presentation().pages()).as("one step").hasSize(pages);
             w.focusPlan();
             w.key(KeyCode.SHIFT, KeyCode.G);
             storeyCard(w);

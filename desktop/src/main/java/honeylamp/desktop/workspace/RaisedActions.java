@@ -4,6 +4,7 @@ import honeylamp.derive.listing.RaisedNames;
 import honeylamp.derive.listing.SeenFromCorner;
 import honeylamp.derive.rooms.Room;
 import honeylamp.desktop.workspace.Workspace.Worked;
+import honeylamp.edit.Added;
 import honeylamp.edit.ViewEdits;
 import honeylamp.edit.WalkingInside;
 import honeylamp.geometry.Segment;
@@ -178,10 +179,16 @@ public final class RaisedActions {
         if (!isBuilt()) {
             return;
         }
-        var storey = lowest(model.now().plan());
-        for (var side : sides().reversed()) {
-            show(new Raised.Outside(storey, ((90 - side.eye().turnDeg()) % 360 + 360) % 360));
+        var plan = model.now().plan();
+        var storey = lowest(plan);
+        var first = Optional.<ViewId>empty();
+        for (var side : sides()) {
+            var towards = ((90 - side.eye().turnDeg()) % 360 + 360) % 360;
+            var there = with(plan, new Raised.Outside(storey, towards));
+            plan = there.plan();
+            first = first.or(() -> Optional.of(there.id()));
         }
+        turn(plan, first.orElseThrow());
     }
 
     private static StoreyId lowest(Plan plan) {
@@ -209,7 +216,12 @@ public final class RaisedActions {
     }
 
     private void show(Raised subject) {
-        var plan = model.now().plan();
+        var there = with(model.now().plan(), subject);
+        turn(there.plan(), there.id());
+    }
+
+    /** The plan with a view of something raised: the one there is, looked at so, or one more on a new page. */
+    private Added<ViewId> with(Plan plan, Raised subject) {
         var known = plan.presentation().views().stream()
                 .filter(v -> isOfSame(v, subject))
                 .map(View::id)
@@ -218,19 +230,12 @@ public final class RaisedActions {
             var looked = ViewEdits.lookedFrom(plan, known.get(), subject.eye())
                     .result()
                     .orElse(plan);
-            turn(looked, known.get());
-            return;
+            return new Added<>(looked, known.get());
         }
         var name = RaisedNames.of(model.shown().storey(), subject);
         var added = ViewEdits.raised(plan, model.now().view().id(), subject, name);
-        turn(
-                added.plan(),
-                added.plan()
-                        .presentation()
-                        .page(added.id())
-                        .orElseThrow()
-                        .views()
-                        .getFirst());
+        var views = added.plan().presentation().page(added.id()).orElseThrow().views();
+        return new Added<>(added.plan(), views.getFirst());
     }
 
     private static boolean isOfSame(View view, Raised subject) {
