@@ -77,7 +77,8 @@ public final class WalkingInside {
             return onStair(view, inside, on.get(), mm).map(there -> seen(view, there));
         }
         var to = from.plus(Point.direction(inside.towardsDeg()).times(mm));
-        var up = OnStairs.at(stairs, End.FOOT, to);
+        var isThroughWall = isBlocked(view.storey(), new Segment(from, to));
+        var up = OnStairs.at(stairs, End.FOOT, to).filter(_ -> !isThroughWall);
         if (up.isPresent()) {
             return up.get().alongMm() < Math.max(ENTERS_MM, Math.abs(mm))
                     ? Outcome.done(seen(
@@ -90,7 +91,7 @@ public final class WalkingInside {
                                     1)))
                     : Outcome.refused("a stair is in the way. Go up from its foot");
         }
-        var down = OnStairs.at(stairs, End.HEAD, to).filter(d -> isOpen(d, to));
+        var down = OnStairs.at(stairs, End.HEAD, to).filter(d -> !isThroughWall && isOpen(d, to));
         if (down.isPresent()) {
             return fromAbove(view, inside, down.get(), mm);
         }
@@ -112,8 +113,9 @@ public final class WalkingInside {
 
     /** On a step, along the walking line, looking up or down the stair. */
     private static Inside stepped(Inside inside, StoreyId storey, Flights stair, double alongMm, int facing) {
-        var spot =
-                stair.steps().spot(Math.clamp(alongMm, ON_STEP_MM, stair.steps().walkMm() - ON_STEP_MM));
+        var walk = stair.steps().walkMm();
+        var least = Math.min(ON_STEP_MM, walk / 2);
+        var spot = stair.steps().spot(Math.clamp(alongMm, least, walk - least));
         return inside.on(
                 storey, Position.of(spot.at()), spot.unit().times(facing).angleDeg());
     }

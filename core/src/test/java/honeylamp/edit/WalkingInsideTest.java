@@ -11,6 +11,7 @@ import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Raised.Inside;
@@ -101,5 +102,31 @@ class WalkingInsideTest {
         assertThat(WalkingInside.step(last(now), 500).refusal().orElse(""))
                 .containsAnyOf("from its foot", "wall is in the way");
         assertThat(OnStairs.floorMm(lower(plan).fixedParts(), far)).isZero();
+    }
+
+    /** A wall between is a wall, also where a stair stands behind it. */
+    @Test
+    void noStairIsReachedThroughAWall() {
+        var plan = QuillbackLane.plan();
+        var storey = lower(plan);
+        var foot = stair(plan).steps().spot(100).at();
+        var beyond = storey.geometry().rooms().stream()
+                .filter(r -> !r.outline().contains(foot))
+                .flatMap(r -> r.outline().shell().edges().stream()
+                        .map(e -> e.middle().plus(e.unit().left().times(150))))
+                .filter(p -> p.distance(foot) < 4000)
+                .toList();
+        assertThat(beyond).isNotEmpty().allSatisfy(from -> {
+            var way = foot.minus(from);
+            var crosses = storey.geometry().poche().stream()
+                    .flatMap(o -> o.rings())
+                    .flatMap(r -> r.edges().stream())
+                    .anyMatch(e -> e.crossing(new Segment(from, foot)).isPresent());
+            if (crosses) {
+                var now = standing(plan, from, way.angleDeg());
+                assertThat(WalkingInside.step(last(now), way.length()).refusal().orElse("went"))
+                        .contains("a wall is in the way");
+            }
+        });
     }
 }
