@@ -463,10 +463,19 @@ public final class PlanPane extends Pane {
                 .then(viewport().planToPixels(getWidth(), getHeight()));
     }
 
+    /** Whether what is shown is of this plan and view, however it lies in the pane. */
+    private boolean isOf(Workspace now) {
+        var last = shown;
+        return last != null
+                && last.request().page().plan().drawn() == now.plan()
+                && last.request().worked().equals(now.worked().view())
+                && last.request().lamp() == now.lamp();
+    }
+
     /** What lies above the picture; until that of a raised view is there, it lies over the one before. */
     private List<Mark> seen(Workspace now) {
         var sketch = model.sketch();
-        if (now.view().isPlan() || settled() || now.gesture() instanceof TurnRaised) {
+        if (now.view().isPlan() || isOf(now) || now.gesture() instanceof TurnRaised) {
             return sketch;
         }
         var out = new ArrayList<>(model.shown().meanwhile());
