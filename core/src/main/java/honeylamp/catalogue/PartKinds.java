@@ -147,7 +147,7 @@ public final class PartKinds {
             case OVERHANG -> new double[] {3600, 1200, clear};
             case TRAY_CEILING -> new double[] {3000, 2400, clear + 200};
             case SLOPING_CEILING -> new double[] {3600, 2400, Math.max(1000, clear - 1000)};
-            case DORMER -> new double[] {1600, 2200, clear - 100};
+            case DORMER -> new double[] {1600, 2200, Math.max(1000, clear - 100)};
         };
         return new Block(
                 kind,
