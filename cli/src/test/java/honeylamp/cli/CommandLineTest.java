@@ -86,7 +86,7 @@ class CommandLineTest {
         assertThat(Files.readString(model)).startsWith("ISO-10303-21;").contains("IFCSPACE(");
         var wrong = run("model", plan, "-o", folder.resolve("lane.dat"));
         assertThat(wrong.code()).isEqualTo(2);
-        assertThat(wrong.err()).contains("does not end in .ifc");
+        assertThat(wrong.err()).contains("ends in neither .ifc nor .glb");
         var archive = folder.resolve("lane.pdf");
         assertThat(run("export", plan, "-o", archive, "--archive").code()).isZero();
         try (var pdf = Loader.loadPDF(archive.toFile())) {
