@@ -63,6 +63,7 @@ class FloorsTest {
             "takeoff.key",
             "body",
             "raised",
+            "raised.traced",
             "survey.reading",
             "survey",
             "drawing.ink",

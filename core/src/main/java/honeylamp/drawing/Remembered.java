@@ -3,6 +3,9 @@ package honeylamp.drawing;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
 
@@ -14,8 +17,62 @@ public final class Remembered {
     private Map<Object, Object> now = new HashMap<>();
     private Map<Object, Object> before = new HashMap<>();
 
+    private final LongWork longWork;
+
+    /** Remembers nothing yet; what takes long is done while one waits. */
+    public Remembered() {
+        this(LongWork.AT_ONCE);
+    }
+
     /** Remembers nothing yet. */
-    public Remembered() {}
+    public Remembered(LongWork longWork) {
+        this.longWork = longWork;
+    }
+
+    /** Who does what takes too long for a picture to wait for. */
+    public interface LongWork {
+        /** Work that gets better as it goes on. */
+        interface Work<V> {
+            /**
+             * The answer in the end; empty if nobody waits for it any more.
+             *
+             * @param sofar told what it is as yet
+             * @param wanted whether anybody waits, asked now and then
+             */
+            Optional<V> run(Consumer<Sofar<V>> sofar, BooleanSupplier wanted);
+        }
+
+        /**
+         * An answer that gets better.
+         *
+         * @param share of the work that is done
+         */
+        record Sofar<V>(V answer, double share) {}
+
+        /** It is done, and the picture waits for it. */
+        LongWork AT_ONCE = whileWanted(() -> true);
+
+        /** It is not done: pictures do without. */
+        LongWork NEVER = new LongWork() {
+            @Override
+            public <V> Optional<V> answer(Object question, Work<V> work) {
+                return Optional.empty();
+            }
+        };
+
+        /** It is done while the picture waits, as long as somebody else does. */
+        static LongWork whileWanted(BooleanSupplier wanted) {
+            return new LongWork() {
+                @Override
+                public <V> Optional<V> answer(Object question, Work<V> work) {
+                    return work.run(_ -> {}, wanted);
+                }
+            };
+        }
+
+        /** What is known of an answer now; empty if nothing is yet. */
+        <V> Optional<V> answer(Object question, Work<V> work);
+    }
 
     /** A new picture begins. */
     public void next() {
@@ -86,9 +143,14 @@ public final class Remembered {
         return answer(new AskedOf(what, things), work);
     }
 
+    /** The answer to a question about things that takes long; as yet it may be a coarse one, or none. */
+    public <V> Optional<V> longAnswerOf(Object what, List<Object> things, LongWork.Work<V> work) {
+        return longWork.answer(new AskedOf(what, things), work);
+    }
+
     /** What is remembered of pictures with a setting that all their answers depend on; a new picture begins in it. */
     public Remembered within(Object setting) {
-        Remembered of = answer(setting, Remembered::new);
+        Remembered of = answer(setting, () -> new Remembered(longWork));
         of.next();
         return of;
     }

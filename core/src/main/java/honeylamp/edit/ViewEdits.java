@@ -84,6 +84,11 @@ public final class ViewEdits {
         return changed(plan, view, reach, v -> v.livedIn() == amount ? v : v.withLivedIn(amount));
     }
 
+    /** Says by what the surfaces of a raised view are lit. */
+    public static Plan lit(Plan plan, ViewId view, View.Lit lit) {
+        return changed(plan, view, Reach.THIS, v -> v.lit() == lit ? v : v.withLit(lit));
+    }
+
     /** Says how far one seems to look down into a view, or into all, from 0 for none to 1. */
     public static Plan depth(Plan plan, ViewId view, Reach reach, double amount) {
         return changed(plan, view, reach, v -> v.depth() == amount ? v : v.withDepth(amount));

@@ -36,6 +36,7 @@ import java.util.stream.Stream;
  * @param fit how large it is where no scale is asked for
  * @param nudge how far it was put from the middle of its part of the page by hand
  * @param arranged which scheme it shows
+ * @param lit by what its surfaces are lit, if it is raised
  */
 @RecordBuilder
 public record View(
@@ -58,7 +59,8 @@ public record View(
         double livedIn,
         Fit fit,
         Nudge nudge,
-        Arranged arranged)
+        Arranged arranged,
+        Lit lit)
         implements ViewBuilder.With {
     /** What a view shows. */
     public sealed interface Subject permits Subject.StoreyPlan, Subject.Front, Raised {
@@ -189,6 +191,25 @@ public record View(
                             storey.openings().stream()
                                     .filter(o -> there.contains(o.host()))
                                     .toList());
+        }
+    }
+
+    /** By what surfaces of raised views are lit. */
+    public enum Lit {
+        /** Each by the way it looks, with shadows in one tone. */
+        DRAWN("Drawn shade"),
+        /** By light that is followed from surface to surface. */
+        TRACED("Soft light");
+
+        private final String label;
+
+        Lit(String label) {
+            this.label = label;
+        }
+
+        /** The words people see. */
+        public String label() {
+            return label;
         }
     }
 
@@ -328,7 +349,8 @@ public record View(
                 0,
                 Fit.STANDARD,
                 Nudge.NONE,
-                Arranged.OPEN);
+                Arranged.OPEN,
+                Lit.DRAWN);
     }
 
     /** What is seen once words and figures are left out, if they are. */

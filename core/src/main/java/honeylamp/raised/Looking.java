@@ -103,7 +103,7 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
         };
     }
 
-    private static List<SpacePoint> reach(List<Lifted> storeys) {
+    private static List<SpacePoint> reach(List<Raising> storeys) {
         var out = new ArrayList<SpacePoint>();
         for (var l : storeys) {
             StoreyBodies.reach(l.storey, l.highMm).forEach(p -> out.add(p.plus(SpacePoint.UP.times(l.byMm))));
@@ -118,13 +118,13 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
     }
 
     /** A storey so much higher than it is, and its roof. */
-    private record Lifted(LaidStorey storey, double highMm, double byMm, double roofByMm, StoreyBodies.Below below) {}
+    private record Raising(LaidStorey storey, double highMm, double byMm, double roofByMm, StoreyBodies.Below below) {}
 
-    private static List<Lifted> lifted(LaidStorey storey, Raised.Building building) {
+    private static List<Raising> lifted(LaidStorey storey, Raised.Building building) {
         var all = storey.plan().all();
-        var out = new ArrayList<Lifted>();
+        var out = new ArrayList<Raising>();
         for (var i = 0; i < all.size(); i++) {
-            out.add(new Lifted(
+            out.add(new Raising(
                     all.get(i),
                     all.get(i).storey().height().mm(),
                     i * building.apart().mm(),
@@ -132,6 +132,16 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
                     i == 0 ? StoreyBodies.Below.DARK : StoreyBodies.Below.STOREY));
         }
         return out;
+    }
+
+    /** A storey so much higher than it is. */
+    record Lifted(LaidStorey storey, double byMm) {}
+
+    /** How far a view of a building lifts its storeys. */
+    static List<Lifted> lifts(LaidStorey storey, Raised.Building building) {
+        return lifted(storey, building).stream()
+                .map(r -> new Lifted(r.storey, r.byMm))
+                .toList();
     }
 
     private static Optional<Room> room(LaidStorey storey, Raised.Cutaway cutaway) {

@@ -32,7 +32,7 @@ public final class CheckReport {
     public static List<PageReading> readings(PlanDocument document) {
         var pictures = new PagePictures();
         return LaidPlan.of(document.plan()).pages().stream()
-                .map(page -> PageReading.of(page, pictures.printed(page, document.assets())))
+                .map(page -> PageReading.of(page, pictures.agreed(page, document.assets())))
                 .toList();
     }
 

@@ -68,7 +68,7 @@ public final class ClientPage {
             // the bare one has the same scale: only furniture is gone
             Export.inline(page, pictures.unstamped(without.get(i), document.assets()), "p" + i + "-", out);
             drawings.append(sheet(pages.get(i), i, out.toString(StandardCharsets.UTF_8)));
-            data.add(ClientData.of(pages.get(i), pages, digest(page)));
+            data.add(ClientData.of(pages.get(i), pages, digest(pictures.agreed(pages.get(i), document.assets()))));
         }
         var raised = pages.stream().anyMatch(ClientPage::isRaised) ? TurnedModel.of(plan) : TurnedModel.NOTHING;
         var html = html(plan.name(), Export.fonts(composed), drawings.toString(), data, raised);

@@ -107,6 +107,7 @@ final class FieldDefaults {
             new Field(within(VIEWS, "tiers"), "slanted", JSON.arrayNode()),
             new Field(VIEWS, "annotation", usualAnnotation()),
             new Field(VIEWS, "livedIn", JSON.numberNode(0)),
+            new Field(VIEWS, "lit", JSON.textNode("drawn")),
             new Field(VIEWS, "depth", JSON.numberNode(0)),
             new Field(VIEWS, "fit", JSON.stringNode("standard")),
             new Field(VIEWS, "nudge", JSON.objectNode().put("rightMm", 0).put("downMm", 0)),

@@ -60,7 +60,7 @@ public final class Leaving {
         var pages = laid.pages();
         for (var i = 0; i < pages.size(); i++) {
             progress.at((double) i / pages.size());
-            page(out, pages.get(i), pictures.unstamped(pages.get(i), document.assets()));
+            page(out, pages.get(i), pictures.agreed(pages.get(i), document.assets()));
         }
         progress.at(1);
         return List.copyOf(out);

@@ -12,6 +12,7 @@ import honeylamp.drawing.ink.Pixels;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.illustrate.Illustration;
+import honeylamp.illustrate.raised.SoftLight;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.output.InPairs;
 import honeylamp.output.Progress;
@@ -70,7 +71,7 @@ public final class PagePictures {
 
     private ComposedPage printed(LaidPage page, Map<String, byte[]> assets, Remembered remembered) {
         var bare = unstamped(page, assets, remembered);
-        var holding = ApprovalStamp.holding(page, bare);
+        var holding = ApprovalStamp.holding(page, page.views().stream().anyMatch(SoftLight::isIn) ? agreed(page, assets) : bare);
         return holding.isEmpty() ? bare : bare.with(ApprovalStamp.layer(page, holding));
     }
 
@@ -105,7 +106,7 @@ public final class PagePictures {
         InPairs.all(
                 alike,
                 (group, _) -> {
-                    var remembered = new Remembered();
+                    var remembered = new Remembered(Remembered.LongWork.whileWanted(() -> isWanted(progress, done.get(), pages.size())));
                     for (var i : group) {
                         made.put(i, printed(pages.get(i), assets, remembered));
                         progress.at((double) done.incrementAndGet() / pages.size());
@@ -116,17 +117,31 @@ public final class PagePictures {
         return IntStream.range(0, pages.size()).mapToObj(made::get).toList();
     }
 
+    private static boolean isWanted(Progress progress, int done, int of) {
+        try {
+            progress.at((double) done / of);
+            return true;
+        } catch (Progress.Cancelled _) {
+            return false; // what is asked next ends the work
+        }
+    }
+
     /** The stamp of those who agreed to just this page, in paper mm; nothing if nobody did, or if it has changed since. */
     public List<Mark> stamp(LaidPage page, Map<String, byte[]> assets) {
         var isAsked = page.plan().drawn().review().approvals().stream()
                 .anyMatch(a -> a.page().equals(page.page().id()));
-        var holding = isAsked ? ApprovalStamp.holding(page, unstamped(page, assets)) : List.<Approval>of();
+        var holding = isAsked ? ApprovalStamp.holding(page, agreed(page, assets)) : List.<Approval>of();
         return holding.isEmpty()
                 ? List.of()
                 : ApprovalStamp.layer(page, holding).marks();
     }
 
-    /** The same without stamps. */
+    /** What people agree to: the page without stamps, and without what takes too long to draw each time it is asked for. */
+    ComposedPage agreed(LaidPage page, Map<String, byte[]> assets) {
+        return unstamped(page, assets, new Remembered(Remembered.LongWork.NEVER));
+    }
+
+    /** The same as {@link #printed(LaidPage, Map)} without stamps. */
     ComposedPage unstamped(LaidPage page, Map<String, byte[]> assets) {
         return unstamped(page, assets, new Remembered());
     }

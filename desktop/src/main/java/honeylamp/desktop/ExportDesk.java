@@ -127,9 +127,7 @@ final class ExportDesk {
         var lasting = model.now().choices().picture();
         errands.follow(
                 Errands.work("Printing", progress -> {
-                    var pictures = new PagePictures();
-                    var composed =
-                            pages.stream().map(p -> pictures.printed(p, assets)).toList();
+                    var composed = new PagePictures().printed(pages, assets, progress);
                     var file = Files.createTempFile("honeylamp", ".pdf");
                     try {
                         Export.writeAll(composed, lasting, file, progress);

@@ -13,6 +13,7 @@ import honeylamp.desktop.workspace.ActionLog;
 import honeylamp.desktop.workspace.SnagSearch;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Affine;
+import honeylamp.drawing.Remembered;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.output.RasterPainter;
@@ -72,7 +73,8 @@ public final class HoneyLampApp extends Application {
     /** What this loads and compiles is ready when the window asks for its first picture. */
     private static void drawAside(Plan plan) {
         var first = LaidPlan.of(plan).pages().getFirst();
-        var page = SheetComposer.compose(first, Lamp.LIT, Illustration.SCREEN_SHADE_PX_PER_MM);
+        var page = SheetComposer.compose(
+                first, Lamp.LIT, Illustration.SCREEN_SHADE_PX_PER_MM, new Remembered(Remembered.LongWork.NEVER));
         var image = new BufferedImage(640, 450, BufferedImage.TYPE_INT_ARGB_PRE);
         var scale = image.getWidth() / page.widthMm();
         RasterPainter.paint(page.drawing(), image, Affine.scale(scale, scale));

@@ -7,6 +7,7 @@ import honeylamp.demo.place.QuillbackLane;
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.pick.TurnRaised;
 import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.LightWork;
 import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
@@ -295,6 +296,27 @@ class RaisedWindowTest {
                 assertThat(now.high()).isEqualTo(Length.ofMm(1200));
             });
             w.picture();
+        }
+    }
+
+    /** Soft light comes while one works, better step by step; it can be left at what it is, and undone. */
+    @Test
+    void softLightComesStepByStepAndCanBeLeftAtThat() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            w.press("stage-rooms");
+            pickLivingRoom(w);
+            w.press("cut-away-south-west");
+            w.press("stage-look");
+            w.press("raised-lit-traced");
+            assertThat(last(w).lit()).isEqualTo(View.Lit.TRACED);
+            w.until(() -> w.model().shown().light().known().get().share() > 0);
+            w.until(() -> w.node("light-stop").isVisible());
+            w.press("light-stop");
+            w.until(() -> w.model().shown().light().known().get().state() == LightWork.State.STOPPED);
+            assertThat(w.node("light-stop").isVisible()).isFalse();
+            w.picture();
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(last(w).lit()).isEqualTo(View.Lit.DRAWN);
         }
     }
 }

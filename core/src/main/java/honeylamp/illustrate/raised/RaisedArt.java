@@ -77,18 +77,20 @@ public final class RaisedArt {
     private final PaperFrame frame;
     private final Pens pens;
     private final Lamp lamp;
+    private final Optional<Mark> soft;
     private final Toning toning;
     private final FacetTones tones;
     private final Showing showing;
     private final FloorArt finishes;
 
-    private RaisedArt(LaidView view, Raised subject, Scene scene, PaperFrame frame, Lamp lamp, Remembered remembered) {
+    private RaisedArt(LaidView view, Raised subject, Scene scene, PaperFrame frame, Lamp lamp, Optional<Mark> soft, Remembered remembered) {
+        this.soft = soft;
         this.view = view;
         this.scene = scene;
         this.frame = frame;
         this.lamp = lamp;
         this.pens = Pens.of(view.look(), frame.scale());
-        this.toning = Toning.of(view.view().light(), subject.eye());
+        this.toning = soft.isPresent() ? Toning.NONE : Toning.of(view.view().light(), subject.eye());
         this.showing = view.view().seen();
         this.tones = new FacetTones(pens, toning, showing);
         this.finishes = new FloorArt(
@@ -120,9 +122,12 @@ public final class RaisedArt {
             return large(view, subject, scene, frame, lamp, lines, remembered);
         }
         List<SeenParts.Part> parts = remembered.answerOf(new AboutParts(asked), on, () -> SeenParts.of(scene));
-        var art = new RaisedArt(view, subject, scene, frame, lamp, remembered);
+        Optional<Mark> soft = lamp == Lamp.LIT && SoftLight.isIn(view)
+                ? SoftLight.of(view, subject, scene, parts, frame, asked, on, remembered)
+                : Optional.empty();
+        var art = new RaisedArt(view, subject, scene, frame, lamp, soft, remembered);
         // the sun does not come in through what is cut
-        var isShaded = lamp == Lamp.LIT && view.look().castShadow() > 0 && !(subject instanceof Raised.Section);
+        var isShaded = lamp == Lamp.LIT && soft.isEmpty() && view.look().castShadow() > 0 && !(subject instanceof Raised.Section);
         Map<Integer, List<Outline>> dark = isShaded
                 ? remembered.answerOf(
                         new AboutSun(asked, view.view().light()),
@@ -130,7 +135,7 @@ public final class RaisedArt {
                         () -> SunParts.of(
                                 scene, parts, Toning.towardsLight(view.view().light(), subject.eye())))
                 : Map.of();
-        List<CornerParts.Step> corners = lamp == Lamp.LIT && view.look().cornerShade() > 0
+        List<CornerParts.Step> corners = lamp == Lamp.LIT && soft.isEmpty() && view.look().cornerShade() > 0
                 ? remembered.answerOf(new AboutCorners(asked), on, () -> CornerParts.of(scene, parts))
                 : List.of();
         var drawing = art.drawing(parts, lines, dark, corners);
@@ -156,7 +161,7 @@ public final class RaisedArt {
             Lamp lamp,
             List<SeenLine> lines,
             Remembered remembered) {
-        var art = new RaisedArt(view, subject, scene, frame, lamp, remembered);
+        var art = new RaisedArt(view, subject, scene, frame, lamp, Optional.empty(), remembered);
         var layers = new ArrayList<>(art.lines(lines));
         if (lamp != Lamp.DRAFT) {
             layers.add(Layer.of(LayerKind.FACES, QuickPicture.surfaces(view, scene, subject, frame)));
@@ -203,6 +208,8 @@ public final class RaisedArt {
             var shapes = dark.values().stream().flatMap(List::stream).toList();
             layers.add(new Layer(LayerKind.TOP_SHADOW, Blend.MULTIPLY, List.of(new Mark.Fill(paper(shapes), ink))));
         }
+        soft.ifPresent(
+                light -> layers.add(new Layer(LayerKind.TOP_SHADOW, Blend.MULTIPLY, List.of(light))));
         layers.addAll(lines(lines));
         var words = new SquareWords(view, frame, pens).of(scene);
         if (!words.isEmpty()) {

@@ -47,8 +47,17 @@ final class Toning {
         var from = light.sun().isPresent()
                 ? light.fromDeg()
                 : light.fromDeg() - USUAL_FROM_DEG + BEFORE_DEG + eye.turnDeg();
-        var altitude = Math.toRadians(light.altitudeDeg());
-        var clockwise = Math.toRadians(from);
+        return towards(from, light.altitudeDeg());
+    }
+
+    /** Towards a light that does not come along with who looks, at length one. */
+    static SpacePoint fixed(Light light) {
+        return towards(light.fromDeg(), light.altitudeDeg());
+    }
+
+    private static SpacePoint towards(double fromDeg, double altitudeDeg) {
+        var altitude = Math.toRadians(altitudeDeg);
+        var clockwise = Math.toRadians(fromDeg);
         return new SpacePoint(
                 Math.sin(clockwise) * Math.cos(altitude), Math.cos(clockwise) * Math.cos(altitude), Math.sin(altitude));
     }

@@ -10,6 +10,8 @@ import honeylamp.derive.storeys.LaidView;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Remembered;
+import honeylamp.drawing.ink.Blend;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
@@ -18,6 +20,7 @@ import honeylamp.illustrate.Extent;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.plan.Light;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
@@ -29,8 +32,12 @@ import honeylamp.plan.RoomMark;
 import honeylamp.plan.Showing;
 import honeylamp.plan.View;
 import honeylamp.sheet.SheetComposer;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
@@ -211,5 +218,79 @@ class RaisedArtTest {
                 .flatMap(l -> Mark.words(l.marks()))
                 .map(Mark.Text::text)
                 .toList();
+    }
+
+    /** The first light that is known, and no better one. */
+    private static final class Coarse implements Remembered.LongWork {
+        private int asked;
+
+        @Override
+        public <V> Optional<V> answer(Object question, Work<V> work) {
+            asked++;
+            var first = new ArrayList<V>();
+            work.run(sofar -> first.add(sofar.answer()), () -> first.isEmpty());
+            return first.stream().findFirst();
+        }
+    }
+
+    private static Drawing drawn(LaidView view, Remembered.LongWork light) {
+        return Illustration.of(view, FRAME, Lamp.LIT, 1, new Remembered(light));
+    }
+
+    private static LaidView lit(LaidView view, UnaryOperator<View> change) {
+        return view.seenAs(change.apply(view.view()));
+    }
+
+    /** Soft light is one picture between surfaces and lines: both stay as they are, and drawn shade goes. */
+    @Test
+    void softLightIsAPictureUnderTheSameLines() {
+        var view = cutaway(TestPlans.clearRectangle(4200, 3300), Rays.PARALLEL);
+        var soft = lit(view, v -> v.withLit(View.Lit.TRACED));
+        var light = new Coarse();
+        var drawing = drawn(soft, light);
+        assertThat(light.asked).isEqualTo(1);
+        var pictures = all(drawing).filter(Mark.Image.class::isInstance).toList();
+        assertThat(pictures).hasSize(1);
+        var shade = drawing.layers().stream()
+                .filter(l -> l.blend() == Blend.MULTIPLY)
+                .toList();
+        assertThat(shade).hasSize(1);
+        var lines = List.of(LayerKind.POCHE, LayerKind.OPENINGS, LayerKind.STRUCTURES, LayerKind.TOPS);
+        assertThat(drawing.only(lines::contains)).isEqualTo(drawn(view).only(lines::contains));
+        // as long as it is not known the shade is drawn
+        assertThat(drawn(soft, Remembered.LongWork.NEVER)).isEqualTo(drawn(view));
+        // and while one draws nobody waits for it
+        Illustration.of(soft, FRAME, Lamp.COLOUR, 1, new Remembered(light));
+        assertThat(light.asked).isEqualTo(1);
+    }
+
+    /** By how much there is more red than blue where there is so much red. */
+    private static double warmth(int[] lit, int from, int to) {
+        return Arrays.stream(lit)
+                .filter(argb -> (argb >> 16 & 0xff) >= from && (argb >> 16 & 0xff) < to)
+                .map(argb -> (argb >> 16 & 0xff) - (argb & 0xff))
+                .average()
+                .orElseThrow();
+    }
+
+    /** After dark a room is light around its lamp, warmer there than by day, and dark far from it. */
+    @Test
+    void afterDarkARoomIsLitByItsLamps() {
+        var view = cutaway(TestPlans.clearRectangle(9000, 3300), Rays.ON_PLAN);
+        var evening = lit(
+                view,
+                v -> v.withLight(v.light().withEvening(Optional.of(Light.Evening.ALL))));
+        var image = all(drawn(evening, new Coarse()))
+                .filter(Mark.Image.class::isInstance)
+                .map(Mark.Image.class::cast)
+                .findFirst()
+                .orElseThrow();
+        var pixels = image.pixels();
+        var lit = Arrays.stream(pixels.argb()).filter(argb -> argb >>> 24 != 0).toArray();
+        var red = Arrays.stream(lit).map(argb -> argb >> 16 & 0xff).summaryStatistics();
+        assertThat(red.getMax()).isGreaterThan(200);
+        assertThat(red.getMin()).isLessThan(140);
+        assertThat(warmth(lit, 190, 230)).isGreaterThan(5);
+        assertThat(warmth(lit, 0, 120)).isNegative();
     }
 }

@@ -3,12 +3,15 @@ package honeylamp.desktop.picture;
 import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidView;
+import honeylamp.desktop.workspace.LightWork;
 import honeylamp.desktop.workspace.Viewport;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
+import honeylamp.drawing.Remembered.LongWork;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.raised.SoftLight;
 import honeylamp.output.KeptPicture;
 import honeylamp.output.ScreenPainter.Scene;
 import honeylamp.output.ScreenPainter.Traced;
@@ -22,6 +25,7 @@ import java.awt.image.BufferedImage;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledThreadPoolExecutor;
@@ -78,9 +82,13 @@ public final class PictureRenderer implements AutoCloseable {
     /** What is known of pictures in one lamp. */
     private static final class InLamp {
         private final KeptPicture kept = new KeptPicture();
-        private final Remembered remembered = new Remembered();
+        private final Remembered remembered;
         private @Nullable PageKey key;
         private @Nullable ComposedPage page;
+
+        InLamp(LongWork longWork) {
+            this.remembered = new Remembered(longWork);
+        }
     }
 
     /** Nothing is painted ahead before the hand has rested for so long. */
@@ -92,6 +100,7 @@ public final class PictureRenderer implements AutoCloseable {
 
     private final AtomicReference<@Nullable Request> newest = new AtomicReference<>();
     private final Executor screen;
+    private final Optional<LightWork> light;
     private final Consumer<Painted> show;
     private final Map<Lamp, InLamp> lamps = new EnumMap<>(Lamp.class); // worker only
     private final PagePictures pictures = new PagePictures();
@@ -103,6 +112,16 @@ public final class PictureRenderer implements AutoCloseable {
      * @param show told each painted picture, on the interface thread
      */
     public PictureRenderer(Executor screen, Consumer<Painted> show) {
+        this(screen, show, Optional.empty());
+    }
+
+    /**
+     * A renderer.
+     *
+     * @param light does what takes too long for a picture to wait for; without it pictures do without
+     */
+    public PictureRenderer(Executor screen, Consumer<Painted> show, Optional<LightWork> light) {
+        this.light = light;
         this.screen = screen;
         this.show = show;
     }
@@ -123,17 +142,31 @@ public final class PictureRenderer implements AutoCloseable {
         });
     }
 
+    /** Paints what was asked for last once more: something in it is known better now. */
+    public void again() {
+        var last = newest.get();
+        if (last != null) {
+            worker.execute(() -> lamps.values().forEach(in -> in.page = null));
+            request(last);
+        }
+    }
+
     private InLamp in(Lamp lamp) {
-        return lamps.computeIfAbsent(lamp, _ -> new InLamp());
+        return lamps.computeIfAbsent(
+                lamp, _ -> new InLamp(light.filter(_ -> lamp == Lamp.LIT).<LongWork>map(l -> l).orElse(LongWork.NEVER)));
     }
 
     /** Paints what was asked for in the other lamps too, as long as nothing else is. */
     private void ahead(Request request) {
         for (var lamp : Lamp.values()) {
-            if (lamp != request.lamp && newest.get() == request) {
+            if (lamp != request.lamp && newest.get() == request && !(lamp == Lamp.LIT && isLong(request))) {
                 in(lamp).kept.paint(scene(request.in(lamp)), () -> newest.get() == request, _ -> {});
             }
         }
+    }
+
+    private static boolean isLong(Request request) {
+        return request.page.views().stream().anyMatch(SoftLight::isIn);
     }
 
     /** Whether everything asked for has been painted. */
@@ -168,6 +201,8 @@ public final class PictureRenderer implements AutoCloseable {
         if (known != null && in.key != null && in.key.isSame(key)) {
             return known;
         }
+        var isAsked = Optional.ofNullable(newest.get()).filter(n -> n.lamp == request.lamp).flatMap(_ -> light);
+        isAsked.ifPresent(LightWork::begin);
         var made = SheetComposer.compose(
                 request.page,
                 request.worked,
@@ -175,6 +210,7 @@ public final class PictureRenderer implements AutoCloseable {
                 request.lamp,
                 Illustration.SCREEN_SHADE_PX_PER_MM,
                 in.remembered);
+        isAsked.ifPresent(LightWork::end); // what is painted ahead asks for no light
         made = pictures.onto(made, request.page, request.assets);
         in.page = made;
         in.key = key;

@@ -19,6 +19,7 @@ import java.awt.image.DataBufferInt;
 import java.nio.IntBuffer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.scene.Cursor;
@@ -76,7 +77,8 @@ public final class PlanPane extends Pane {
     public PlanPane(WorkspaceModel model, HeldKeys keys) {
         this.model = model;
         this.keys = keys;
-        this.renderer = new PictureRenderer(Platform::runLater, this::show);
+        this.renderer = new PictureRenderer(
+                Platform::runLater, this::show, Optional.of(model.shown().light()));
         setId("plan");
         setFocusTraversable(true);
         setAccessibleText("The plan");
@@ -97,6 +99,7 @@ public final class PlanPane extends Pane {
         model.shown().ways().known().subscribe((_, _) -> sketch());
         model.shown().deliveries().known().subscribe((_, _) -> sketch());
         model.shown().onRaised(this::sketch);
+        model.shown().light().known().subscribe((_, _) -> renderer.again());
         model.shown().stamps().known().subscribe((_, _) -> update(model.now()));
         widthProperty().subscribe(this::resized);
         heightProperty().subscribe(this::resized);

@@ -19,6 +19,7 @@ import honeylamp.desktop.workspace.SnagSearch.SnagThere;
 import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
+import honeylamp.drawing.Remembered.LongWork;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
@@ -77,6 +78,7 @@ public final class ShownPlan {
     private final Aside<LaidStorey, LightingReport> lighting;
     private final Aside<Looked, LookedAt> raised;
     private final Aside<TurnRaised.Turned, List<Mark>> turning;
+    private final LightWork light;
     private @Nullable Checked checked;
 
     private record Checked(LaidPlan plan, BriefCheck check) {}
@@ -140,7 +142,7 @@ public final class ShownPlan {
     /** A page whose words are to be read. */
     public record Read(LaidPage page, ViewId worked, PaperFrame frame, Map<String, byte[]> assets) {
         private PageReading reading() {
-            var composed = SheetComposer.compose(page, worked, frame, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
+            var composed = SheetComposer.compose(page, worked, frame, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM, new Remembered(LongWork.NEVER));
             return PageReading.of(page, new PagePictures().onto(composed, page, assets));
         }
 
@@ -189,6 +191,7 @@ public final class ShownPlan {
         this.raised = new Aside<>(threads.beside(), Looked::isSame, (asked, _) -> asked.at());
         this.turning = new Aside<>(
                 threads.beside(), TurnRaised.Turned::isSame, Aside.Late.TOLD, (asked, _) -> asked.picture());
+        this.light = new LightWork(threads.beside());
         this.lighting = new Aside<>(threads.beside(), ShownPlan::isLitAlike, LightingReport::of);
         this.readings = new Aside<>(threads.beside(), Read::isSame, (asked, _) -> asked.reading());
     }
@@ -264,6 +267,11 @@ public final class ShownPlan {
                                         == view.plan().storeys())
                         .map(Aside.Answered::answer))
                 .orElse(List.of());
+    }
+
+    /** The light of raised views, which takes its time. */
+    public LightWork light() {
+        return light;
     }
 
     /** What is told anew when a raised view was looked at or turned. */

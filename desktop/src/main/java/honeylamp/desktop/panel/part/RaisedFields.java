@@ -4,6 +4,7 @@ import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.ViewEdits;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Raised.Eye;
+import honeylamp.plan.View;
 import honeylamp.units.Figures;
 import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
@@ -27,7 +28,9 @@ public final class RaisedFields {
     public Node section(Raised raised, UnitSystem units) {
         var out = new ArrayList<Node>();
         if (raised instanceof Raised.Inside inside) {
-            return Widgets.section("Seen from", inside(inside, units).toArray(Node[]::new));
+            var fields = new ArrayList<>(inside(inside, units));
+            fields.add(light());
+            return Widgets.section("Seen from", fields.toArray(Node[]::new));
         }
         if (raised.isSquare()) {
             return Widgets.section("Seen from", square(raised, units).toArray(Node[]::new));
@@ -75,13 +78,14 @@ public final class RaisedFields {
                         model::complain));
             case Raised.Cutaway _, Raised.Inside _, Raised.RoofPlan _, Raised.Outside _, Raised.Section _ -> {}
         }
+        out.add(light());
         return Widgets.section("Seen from", out.toArray(Node[]::new));
     }
 
     /** Of views straight from a side or from above. */
     private List<Node> square(Raised raised, UnitSystem units) {
         return switch (raised) {
-            case Raised.Outside outside -> List.of(corners(outside.eye()));
+            case Raised.Outside outside -> List.of(corners(outside.eye()), light());
             case Raised.Section section -> section(section, units);
             case Raised.RoofPlan _ -> List.of(Widgets.quiet("From straight above, north at the top."));
             case Raised.Cutaway _, Raised.WholeStorey _, Raised.Building _, Raised.Inside _ -> List.of();
@@ -109,7 +113,8 @@ public final class RaisedFields {
                         "Look the other way",
                         "section-around",
                         "The same line, seen from the other side",
-                        () -> cut("Turn section around", Raised.Section::turnedAround)));
+                        () -> cut("Turn section around", Raised.Section::turnedAround)),
+                light());
     }
 
     private void cut(String action, UnaryOperator<Raised.Section> change) {
@@ -166,6 +171,33 @@ public final class RaisedFields {
                                     .look(new Eye(eye.rays(), corner.eye().turnDeg(), eye.downDeg()))));
         }
         return out;
+    }
+
+    /** By what surfaces are lit, and how far that has come. */
+    private Node light() {
+        var out = new FlowPane(4, 4);
+        for (var lit : View.Lit.values()) {
+            out.getChildren()
+                    .add(Widgets.toggle(
+                            lit.label(),
+                            "raised-lit-" + lit.name().toLowerCase(Locale.ROOT),
+                            hint(lit),
+                            lit == model.now().view().lit(),
+                            () -> model.edit(
+                                    ViewEdits.lit(
+                                            model.now().plan(),
+                                            model.now().view().id(),
+                                            lit),
+                                    "Light raised view")));
+        }
+        return Widgets.section("Light", out, new LightFar(model.shown().light()));
+    }
+
+    private static String hint(View.Lit lit) {
+        return switch (lit) {
+            case DRAWN -> "Surfaces by the way they look, shadows in one tone; drawn at once";
+            case TRACED -> "Light from the sky, windows and lamps, thrown from surface to surface; takes a minute";
+        };
     }
 
     private Node near(Raised.Near now) {

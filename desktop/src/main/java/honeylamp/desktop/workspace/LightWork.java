@@ -1,0 +1,125 @@
+package honeylamp.desktop.workspace;
+
+import honeylamp.desktop.workspace.SnagSearch.Threads;
+import honeylamp.drawing.Remembered.LongWork;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Works out the light of raised views while one works on: a picture has what is known by then, and is told when that is
+ * better. Work on what no picture asks for any more ends.
+ */
+public final class LightWork implements LongWork {
+    /** So many answers are kept, for when one goes back to a view. */
+    private static final int KEPT = 8;
+
+    /**
+     * How far work has come.
+     *
+     * @param share of all of it, from 0 to 1
+     * @param step rises whenever an answer gets better
+     */
+    public record Far(double share, int step, State state) {}
+
+    /** Whether work goes on. */
+    public enum State {
+        /** Nothing is worked out. */
+        RESTING,
+        /** It goes on. */
+        GOING,
+        /** Somebody said that it is good enough. */
+        STOPPED
+    }
+
+    /** One question that is worked on. */
+    private static final class Worked {
+        private volatile boolean isWanted = true;
+        private boolean isDone;
+        private @Nullable Object answer;
+    }
+
+    private final Threads threads;
+    private final Map<Object, Worked> all = new LinkedHashMap<>();
+    private final Set<Object> asked = new HashSet<>();
+    private final ReadOnlyObjectWrapper<Far> known = new ReadOnlyObjectWrapper<>(new Far(1, 0, State.RESTING));
+
+    LightWork(Threads threads) {
+        this.threads = threads;
+    }
+
+    /** How far it is, to watch on the interface thread. */
+    public ReadOnlyObjectProperty<Far> known() {
+        return known.getReadOnlyProperty();
+    }
+
+    /** A picture begins to be drawn. */
+    public synchronized void begin() {
+        asked.clear();
+    }
+
+    /** It is drawn: what it did not ask for is not wanted any more. */
+    public synchronized void end() {
+        all.forEach((question, worked) -> {
+            if (!worked.isDone && !asked.contains(question)) {
+                worked.isWanted = false;
+            }
+        });
+        all.values().removeIf(w -> !w.isWanted && !w.isDone);
+        var questions = all.keySet().iterator();
+        while (all.size() > KEPT && questions.hasNext()) {
+            if (!asked.contains(questions.next())) {
+                questions.remove();
+            }
+        }
+    }
+
+    /** What is known by now is good enough. */
+    public synchronized void stop() {
+        all.values().stream().filter(w -> !w.isDone).forEach(w -> {
+            w.isWanted = false;
+            w.isDone = true;
+        });
+        tell(1, State.STOPPED);
+    }
+
+    @Override
+    @SuppressWarnings("unchecked") // the type of a question says what its answer is
+    public synchronized <V> Optional<V> answer(Object question, Work<V> work) {
+        asked.add(question);
+        var known = all.get(question);
+        if (known != null) {
+            return Optional.ofNullable((V) known.answer);
+        }
+        var begun = new Worked();
+        all.put(question, begun);
+        tell(0, State.GOING);
+        threads.search().execute(() -> run(begun, work));
+        return Optional.ofNullable((V) begun.answer);
+    }
+
+    private <V> void run(Worked worked, Work<V> work) {
+        if (!worked.isWanted) {
+            return;
+        }
+        var found = work.run(sofar -> better(worked, sofar.answer(), sofar.share()), () -> worked.isWanted);
+        found.ifPresent(answer -> better(worked, answer, 1));
+    }
+
+    private synchronized void better(Worked worked, Object answer, double share) {
+        if (worked.isWanted) {
+            worked.answer = answer;
+            worked.isDone = share == 1;
+            tell(share, worked.isDone ? State.RESTING : State.GOING);
+        }
+    }
+
+    private void tell(double share, State state) {
+        threads.screen().execute(() -> known.set(new Far(share, known.get().step() + 1, state)));
+    }
+}
