@@ -70,8 +70,8 @@ public final class Lamps {
     private static List<Hung> hung(LaidStorey storey, double byMm, Predicate<Fitting> isOn) {
         var floor = storey.storey().level().mm() + byMm;
         var geometry = storey.geometry();
-        var isFitted = geometry.storey().fittings().stream()
-                .anyMatch(f -> f.kind().isLight() && f.stands());
+        var isFitted =
+                geometry.storey().fittings().stream().anyMatch(f -> f.kind().isLight() && f.stands());
         if (isFitted) {
             return LampPoint.on(geometry, isOn).stream()
                     .map(p -> new Hung(SpacePoint.of(p.at(), floor + p.heightMm()), p.aim(), p.beam(), p.kelvin()))
@@ -90,13 +90,9 @@ public final class Lamps {
     private static Stream<Hung> pieces(StoreyGeometry geometry, Room room, double floor) {
         return geometry.furnishingsIn(room).stream()
                 .filter(f -> f.works() != Wall.Works.REMOVED)
-                .filter(f -> Furnishings.of(f)
-                        .filter(k -> k.group() == Group.LAMPS)
-                        .isPresent())
-                .map(f -> alone(
-                        f.at().point(),
-                        floor + f.top().mm() - BELOW_TOP_MM,
-                        STANDING));
+                .filter(f ->
+                        Furnishings.of(f).filter(k -> k.group() == Group.LAMPS).isPresent())
+                .map(f -> alone(f.at().point(), floor + f.top().mm() - BELOW_TOP_MM, STANDING));
     }
 
     private static Hung alone(Point at, double zMm, Emission light) {

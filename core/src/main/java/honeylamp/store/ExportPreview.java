@@ -37,7 +37,8 @@ public record ExportPreview(BufferedImage picture, long bytes, String words) {
     public static ExportPreview of(
             LaidPage page, Map<String, byte[]> assets, Export.Format format, Export.Picture picture, Progress progress)
             throws IOException, Progress.Cancelled {
-        var composed = new PagePictures().printed(List.of(page), assets, progress).getFirst();
+        var composed =
+                new PagePictures().printed(List.of(page), assets, progress).getFirst();
         if (format == Export.Format.SVG) {
             // readers of SVG differ in what they can do: painted, and weighed as it is written
             var painted = written(composed, Export.Format.PNG, painted(picture), progress);

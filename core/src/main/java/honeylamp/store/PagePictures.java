@@ -12,8 +12,8 @@ import honeylamp.drawing.ink.Pixels;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.illustrate.Illustration;
-import honeylamp.illustrate.raised.SoftLight;
 import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.raised.SoftLight;
 import honeylamp.output.InPairs;
 import honeylamp.output.Progress;
 import honeylamp.plan.Light;
@@ -71,7 +71,8 @@ public final class PagePictures {
 
     private ComposedPage printed(LaidPage page, Map<String, byte[]> assets, Remembered remembered) {
         var bare = unstamped(page, assets, remembered);
-        var holding = ApprovalStamp.holding(page, page.views().stream().anyMatch(SoftLight::isIn) ? agreed(page, assets) : bare);
+        var holding = ApprovalStamp.holding(
+                page, page.views().stream().anyMatch(SoftLight::isIn) ? agreed(page, assets) : bare);
         return holding.isEmpty() ? bare : bare.with(ApprovalStamp.layer(page, holding));
     }
 
@@ -106,7 +107,8 @@ public final class PagePictures {
         InPairs.all(
                 alike,
                 (group, _) -> {
-                    var remembered = new Remembered(Remembered.LongWork.whileWanted(() -> isWanted(progress, done.get(), pages.size())));
+                    var remembered = new Remembered(
+                            Remembered.LongWork.whileWanted(() -> isWanted(progress, done.get(), pages.size())));
                     for (var i : group) {
                         made.put(i, printed(pages.get(i), assets, remembered));
                         progress.at((double) done.incrementAndGet() / pages.size());

@@ -83,7 +83,14 @@ public final class RaisedArt {
     private final Showing showing;
     private final FloorArt finishes;
 
-    private RaisedArt(LaidView view, Raised subject, Scene scene, PaperFrame frame, Lamp lamp, Optional<Mark> soft, Remembered remembered) {
+    private RaisedArt(
+            LaidView view,
+            Raised subject,
+            Scene scene,
+            PaperFrame frame,
+            Lamp lamp,
+            Optional<Mark> soft,
+            Remembered remembered) {
         this.soft = soft;
         this.view = view;
         this.scene = scene;
@@ -127,7 +134,10 @@ public final class RaisedArt {
                 : Optional.empty();
         var art = new RaisedArt(view, subject, scene, frame, lamp, soft, remembered);
         // the sun does not come in through what is cut
-        var isShaded = lamp == Lamp.LIT && soft.isEmpty() && view.look().castShadow() > 0 && !(subject instanceof Raised.Section);
+        var isShaded = lamp == Lamp.LIT
+                && soft.isEmpty()
+                && view.look().castShadow() > 0
+                && !(subject instanceof Raised.Section);
         Map<Integer, List<Outline>> dark = isShaded
                 ? remembered.answerOf(
                         new AboutSun(asked, view.view().light()),
@@ -135,9 +145,10 @@ public final class RaisedArt {
                         () -> SunParts.of(
                                 scene, parts, Toning.towardsLight(view.view().light(), subject.eye())))
                 : Map.of();
-        List<CornerParts.Step> corners = lamp == Lamp.LIT && soft.isEmpty() && view.look().cornerShade() > 0
-                ? remembered.answerOf(new AboutCorners(asked), on, () -> CornerParts.of(scene, parts))
-                : List.of();
+        List<CornerParts.Step> corners =
+                lamp == Lamp.LIT && soft.isEmpty() && view.look().cornerShade() > 0
+                        ? remembered.answerOf(new AboutCorners(asked), on, () -> CornerParts.of(scene, parts))
+                        : List.of();
         var drawing = art.drawing(parts, lines, dark, corners);
         return scene.framed()
                 .map(box -> drawing.clipped(frame.paper(Figure.ring(box.ring()))))
@@ -208,8 +219,7 @@ public final class RaisedArt {
             var shapes = dark.values().stream().flatMap(List::stream).toList();
             layers.add(new Layer(LayerKind.TOP_SHADOW, Blend.MULTIPLY, List.of(new Mark.Fill(paper(shapes), ink))));
         }
-        soft.ifPresent(
-                light -> layers.add(new Layer(LayerKind.TOP_SHADOW, Blend.MULTIPLY, List.of(light))));
+        soft.ifPresent(light -> layers.add(new Layer(LayerKind.TOP_SHADOW, Blend.MULTIPLY, List.of(light))));
         layers.addAll(lines(lines));
         var words = new SquareWords(view, frame, pens).of(scene);
         if (!words.isEmpty()) {

@@ -35,6 +35,7 @@ import java.util.Optional;
 public final class SoftLight {
     /** So many pixels its longer side has: light changes slowly. */
     private static final int LONGER_PX = 900;
+
     private static final int LONGER_INSIDE_PX = 560;
 
     private static final int RAYS = 16;
@@ -86,7 +87,8 @@ public final class SoftLight {
     public static boolean isIn(LaidView view) {
         return view.view().subject() instanceof Raised subject
                 && !(subject instanceof Raised.RoofPlan)
-                && (view.view().lit() == View.Lit.TRACED || view.view().light().evening().isPresent());
+                && (view.view().lit() == View.Lit.TRACED
+                        || view.view().light().evening().isPresent());
     }
 
     /**
@@ -95,7 +97,14 @@ public final class SoftLight {
      * @param about all that the scene depends on, with the things it is built of
      */
     static Optional<Mark> of(
-            LaidView view, Raised subject, Scene scene, List<SeenParts.Part> parts, PaperFrame frame, Object about, List<Object> on, Remembered all) {
+            LaidView view,
+            Raised subject,
+            Scene scene,
+            List<SeenParts.Part> parts,
+            PaperFrame frame,
+            Object about,
+            List<Object> on,
+            Remembered all) {
         if (scene.bounds().isEmpty()) {
             return Optional.empty();
         }
@@ -117,16 +126,21 @@ public final class SoftLight {
 
     /** Cut to what is seen, so that it does not pass over its edges. */
     private static Mark clipped(
-            Mark image, Scene scene, List<SeenParts.Part> parts, PaperFrame frame, List<Object> on, Object about, Remembered all) {
+            Mark image,
+            Scene scene,
+            List<SeenParts.Part> parts,
+            PaperFrame frame,
+            List<Object> on,
+            Object about,
+            Remembered all) {
         if (scene.framed().isPresent()) {
             return image;
         }
         List<Outline> seen = all.answerOf(
                 new Silhouette(about),
                 on,
-                () -> Regions.union(parts.stream()
-                        .flatMap(p -> p.parts().stream())
-                        .toList()));
+                () -> Regions.union(
+                        parts.stream().flatMap(p -> p.parts().stream()).toList()));
         var path = Figure.builder();
         seen.forEach(o -> path.path(o.path()));
         return new Mark.Clip(frame.paper(path.build()), List.of(image));
@@ -152,15 +166,10 @@ public final class SoftLight {
             return new LightSources(NIGHT, NIGHT, Optional.empty(), lamps, bounces);
         }
         var isUp = view.light().isPresent();
-        var towards = subject instanceof Raised.Inside
-                ? Toning.fixed(light)
-                : Toning.towardsLight(light, subject.eye());
+        var towards =
+                subject instanceof Raised.Inside ? Toning.fixed(light) : Toning.towardsLight(light, subject.eye());
         return new LightSources(
-                SKY,
-                GROUND,
-                isUp ? Optional.of(new Sun(towards, SUN)) : Optional.empty(),
-                List.of(),
-                bounces);
+                SKY, GROUND, isUp ? Optional.of(new Sun(towards, SUN)) : Optional.empty(), List.of(), bounces);
     }
 
     /** The colour of light of a temperature, its green taken as even, between what 2,700 and 6,500 K look like to an eye at home. */

@@ -160,7 +160,8 @@ public final class PackRun {
         var out = new ArrayList<ComposedPage>();
         for (var page : file.pages()) {
             progress.at(0);
-            var printed = pictures.printed(List.of(page), document.assets(), progress).getFirst();
+            var printed =
+                    pictures.printed(List.of(page), document.assets(), progress).getFirst();
             var seen = file.part().planOnly() ? Export.planOnly(printed) : printed;
             out.add(recipe.brand()
                     .map(brand -> BrandFoot.under(

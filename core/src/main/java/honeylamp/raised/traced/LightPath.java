@@ -100,7 +100,9 @@ final class LightPath {
         var to = sun.towards();
         var wide = SUN_WIDE * Math.sqrt(u);
         var turn = 2 * Math.PI * v;
-        var side = Math.abs(to.z()) < 0.9 ? SpacePoint.UP.cross(to).unit() : new SpacePoint(1, 0, 0).cross(to).unit();
+        var side = Math.abs(to.z()) < 0.9
+                ? SpacePoint.UP.cross(to).unit()
+                : new SpacePoint(1, 0, 0).cross(to).unit();
         var way = to.plus(side.times(wide * Math.cos(turn)))
                 .plus(to.cross(side).times(wide * Math.sin(turn)))
                 .unit();

@@ -50,7 +50,9 @@ final class Smoothing {
             var to = new float[light.length];
             var step = 1 << round;
             var unlike = round < PLAIN_ROUNDS ? Float.POSITIVE_INFINITY : grain / (1 << round);
-            IntStream.range(0, spots.height()).parallel().forEach(row -> row(from, to, row, step, new Unlike(unlike, mean)));
+            IntStream.range(0, spots.height())
+                    .parallel()
+                    .forEach(row -> row(from, to, row, step, new Unlike(unlike, mean)));
             now = to;
         }
         return now;

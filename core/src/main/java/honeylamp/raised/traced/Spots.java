@@ -35,14 +35,14 @@ final class Spots {
         }
         this.at = new float[3 * seen.length];
         var lifts = new Projective[scene.count()];
-        Arrays.setAll(
-                lifts, i -> scene.projection().of(scene.facet(i).flat()).inverse());
+        Arrays.setAll(lifts, i -> scene.projection().of(scene.facet(i).flat()).inverse());
         for (var row = 0; row < height; row++) {
             for (var x = 0; x < width; x++) {
                 var i = row * width + x;
                 if (seen[i] >= 0) {
                     var onPicture = new Point(
-                            whole.minX() + (x + 0.5) * nearest.pixelMm(), whole.minY() + (row + 0.5) * nearest.pixelMm());
+                            whole.minX() + (x + 0.5) * nearest.pixelMm(),
+                            whole.minY() + (row + 0.5) * nearest.pixelMm());
                     var p = scene.facet(seen[i]).flat().at(lifts[seen[i]].apply(onPicture));
                     at[3 * i] = (float) p.x();
                     at[3 * i + 1] = (float) p.y();

@@ -277,9 +277,7 @@ class RaisedArtTest {
     @Test
     void afterDarkARoomIsLitByItsLamps() {
         var view = cutaway(TestPlans.clearRectangle(9000, 3300), Rays.ON_PLAN);
-        var evening = lit(
-                view,
-                v -> v.withLight(v.light().withEvening(Optional.of(Light.Evening.ALL))));
+        var evening = lit(view, v -> v.withLight(v.light().withEvening(Optional.of(Light.Evening.ALL))));
         var image = all(drawn(evening, new Coarse()))
                 .filter(Mark.Image.class::isInstance)
                 .map(Mark.Image.class::cast)

@@ -107,8 +107,7 @@ class TracedLightTest {
         var candela = 1000 / (4 * Math.PI);
         assertThat(at(map, 0, 0, 2)).isCloseTo(candela / 4, within(candela / 4 * 0.01));
         var far2 = 1.5 * 1.5 + 2 * 2;
-        assertThat(at(map, 1500, 0, 2))
-                .isCloseTo(candela / far2 * 2 / Math.sqrt(far2), within(candela / far2 * 0.02));
+        assertThat(at(map, 1500, 0, 2)).isCloseTo(candela / far2 * 2 / Math.sqrt(far2), within(candela / far2 * 0.02));
         // the screen at half its height hides what lies twice as far from below the lamp as its middle does
         assertThat(at(map, -1000 * 2000.0 / 1090, 0, 2)).isLessThan(candela / far2 * 0.02);
     }
@@ -123,7 +122,8 @@ class TracedLightTest {
         var thrown = new LightSources(Rgb.NONE, Rgb.NONE, Optional.of(new Sun(towards, ONE)), List.of(), 1);
         var first = at(lit(scene, HALF, straight, 100, 16), 0, 500, 4);
         var more = at(lit(scene, HALF, thrown, 100, 64), 0, 500, 4);
-        // the wall is lit by cos 30; half is thrown back; from 450 mm it takes up this share of what a plate sees, by the
+        // the wall is lit by cos 30; half is thrown back; from 450 mm it takes up this share of what a plate sees, by
+        // the
         // configuration factor of a rectangle square to a small plate (Howell, A Catalog of Radiation Heat Transfer
         // Configuration Factors, B-4), both halves of it
         var seen = 2 * squareRectangle(2000, 2000, 450);
@@ -161,9 +161,7 @@ class TracedLightTest {
                     Kind.OPENINGS,
                     Optional.empty(),
                     List.of(new Facet(
-                            Flat.level(2500),
-                            Outline.of(new Box(-400, -2000, 400, 2000).ring()),
-                            Skin.glass()))));
+                            Flat.level(2500), Outline.of(new Box(-400, -2000, 400, 2000).ring()), Skin.glass()))));
         }
         return out;
     }
@@ -239,7 +237,9 @@ class TracedLightTest {
                         .mapToDouble(f -> far(f, from, way))
                         .min()
                         .orElse(1e6);
-                assertThat((double) ray.far).as("scene " + scene + " ray " + k).isCloseTo(Math.min(1e6, nearest), within(0.5));
+                assertThat((double) ray.far)
+                        .as("scene " + scene + " ray " + k)
+                        .isCloseTo(Math.min(1e6, nearest), within(0.5));
             }
         }
     }

@@ -153,7 +153,10 @@ public final class PictureRenderer implements AutoCloseable {
 
     private InLamp in(Lamp lamp) {
         return lamps.computeIfAbsent(
-                lamp, _ -> new InLamp(light.filter(_ -> lamp == Lamp.LIT).<LongWork>map(l -> l).orElse(LongWork.NEVER)));
+                lamp,
+                _ -> new InLamp(light.filter(_ -> lamp == Lamp.LIT)
+                        .<LongWork>map(l -> l)
+                        .orElse(LongWork.NEVER)));
     }
 
     /** Paints what was asked for in the other lamps too, as long as nothing else is. */
@@ -201,7 +204,9 @@ public final class PictureRenderer implements AutoCloseable {
         if (known != null && in.key != null && in.key.isSame(key)) {
             return known;
         }
-        var isAsked = Optional.ofNullable(newest.get()).filter(n -> n.lamp == request.lamp).flatMap(_ -> light);
+        var isAsked = Optional.ofNullable(newest.get())
+                .filter(n -> n.lamp == request.lamp)
+                .flatMap(_ -> light);
         isAsked.ifPresent(LightWork::begin);
         var made = SheetComposer.compose(
                 request.page,

@@ -142,7 +142,8 @@ public final class ShownPlan {
     /** A page whose words are to be read. */
     public record Read(LaidPage page, ViewId worked, PaperFrame frame, Map<String, byte[]> assets) {
         private PageReading reading() {
-            var composed = SheetComposer.compose(page, worked, frame, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM, new Remembered(LongWork.NEVER));
+            var composed = SheetComposer.compose(
+                    page, worked, frame, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM, new Remembered(LongWork.NEVER));
             return PageReading.of(page, new PagePictures().onto(composed, page, assets));
         }
 
