@@ -59,6 +59,11 @@ public final class Furnishings {
         return OwnArt.kind(own);
     }
 
+    /** What a piece is called: its product, else what it is. */
+    public static String called(Furnishing piece) {
+        return piece.buying().name().isBlank() ? label(piece) : piece.buying().name();
+    }
+
     /** The name people see of a piece. */
     public static String label(Furnishing piece) {
         return of(piece).map(FurnishingKind::label).orElse(piece.kind());

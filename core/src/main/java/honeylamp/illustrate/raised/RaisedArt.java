@@ -73,6 +73,7 @@ public final class RaisedArt {
     private static final double SPECK_MM2 = 0.01;
 
     private final LaidView view;
+    private final Raised subject;
     private final Scene scene;
     private final PaperFrame frame;
     private final Pens pens;
@@ -92,6 +93,7 @@ public final class RaisedArt {
             Optional<Mark> soft,
             Remembered remembered) {
         this.soft = soft;
+        this.subject = subject;
         this.view = view;
         this.scene = scene;
         this.frame = frame;
@@ -224,6 +226,10 @@ public final class RaisedArt {
         var words = new SquareWords(view, frame, pens).of(scene);
         if (!words.isEmpty()) {
             layers.add(Layer.of(LayerKind.DIMENSIONS, words));
+        }
+        var names = new SideLabels(view, frame, pens).of(scene, parts, subject);
+        if (!names.isEmpty()) {
+            layers.add(Layer.of(LayerKind.LABELS, names));
         }
         return new Drawing(layers);
     }

@@ -46,8 +46,15 @@ public final class SquareWords {
         this.pens = pens;
     }
 
-    /** What they need around a view, in paper mm. */
+    /** What they and the names beside it need around a view, in paper mm. */
     public static PaperRoom room(LaidView view, Raised subject) {
+        var names = SideLabels.room(view, subject);
+        var own = own(view, subject);
+        return new PaperRoom(own.left() + names.left(), own.right() + names.right(), own.above(), own.below());
+    }
+
+    /** What they need alone. */
+    static PaperRoom own(LaidView view, Raised subject) {
         if (!view.view().seen().shows(Kind.DIMENSIONS)) {
             return PaperRoom.around(0);
         }

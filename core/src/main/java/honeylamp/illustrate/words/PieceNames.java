@@ -129,12 +129,6 @@ final class PieceNames {
         }
     }
 
-    private static String name(Furnishing piece) {
-        return piece.buying().name().isBlank()
-                ? Furnishings.label(piece)
-                : piece.buying().name();
-    }
-
     private Label label(List<String> lines, Point centre, Optional<Segment> leader) {
         var wide =
                 lines.stream().mapToDouble(l -> face.widthMm(l, cap, 0)).max().orElse(0);
@@ -149,7 +143,7 @@ final class PieceNames {
         var wide = isSquare
                 ? box.width()
                 : Math.min(piece.width().mm(), piece.depth().mm()) / frame.scale();
-        var label = label(face.wrapped(name(piece), cap, wide - 2 * ON_AIR_MM), box.centre(), Optional.empty());
+        var label = label(face.wrapped(Furnishings.called(piece), cap, wide - 2 * ON_AIR_MM), box.centre(), Optional.empty());
         if (label.wide + 2 * ON_AIR_MM > box.width() || label.high + 2 * ON_AIR_MM > box.height()) {
             return Optional.empty();
         }
@@ -197,7 +191,7 @@ final class PieceNames {
     /** As near to its piece as there is room, on a leader that strikes no words. */
     private Optional<Label> beside(Furnishing piece, KeptOff off, List<Outline> taken, List<Outline> words) {
         var centre = piece.at().point();
-        var label = label(List.of(name(piece)), frame.paper(centre), Optional.empty());
+        var label = label(List.of(Furnishings.called(piece)), frame.paper(centre), Optional.empty());
         return view.storey().geometry().roomAt(centre).map(Room::outline).flatMap(room -> {
             var space = FreeSpace.of(room, off.near(room.bounds(), taken), frame.planMm(CELL_MM));
             return BesideRooms.TOWARDS.stream()

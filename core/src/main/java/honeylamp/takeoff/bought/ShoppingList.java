@@ -65,7 +65,7 @@ public final class ShoppingList {
                         e.getKey().storey,
                         names.getOrDefault(e.getKey().storey, ""),
                         e.getKey().room,
-                        name(e.getValue().getFirst()),
+                        Furnishings.called(e.getValue().getFirst()),
                         e.getValue().getFirst(),
                         e.getValue().size()))
                 .toList();
@@ -75,12 +75,6 @@ public final class ShoppingList {
         var room = storey.geometry().roomAt(piece.at().point()).map(Room::name).orElse("");
         return new Alike(
                 storey.storey().id(), room, piece.kind(), piece.width(), piece.depth(), piece.height(), piece.buying());
-    }
-
-    private static String name(Furnishing piece) {
-        return piece.buying().name().isEmpty()
-                ? Furnishings.label(piece)
-                : piece.buying().name();
     }
 
     public static Schedule schedule(LaidPlan plan) {

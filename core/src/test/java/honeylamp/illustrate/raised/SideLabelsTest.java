@@ -1,0 +1,176 @@
+package honeylamp.illustrate.raised;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.drawing.Drawing;
+import honeylamp.drawing.LayerKind;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.ViewEdits;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Figure;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
+import honeylamp.illustrate.Extent;
+import honeylamp.illustrate.Illustration;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Raised;
+import honeylamp.plan.Raised.Eye;
+import honeylamp.plan.Raised.Rays;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Showing;
+import honeylamp.raised.SeenThings;
+import honeylamp.units.Length;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Predicate;
+import org.junit.jupiter.api.Test;
+
+class SideLabelsTest {
+    private static final PaperFrame FRAME = PaperFrame.atOrigin(50);
+    private static final Eye EYE = new Eye(Rays.PARALLEL, 28, 36);
+
+    private static LaidView view(Plan plan, Raised subject) {
+        var added = ViewEdits.raised(plan, plan.presentation().views().getFirst().id(), subject, "Seen");
+        var laid = LaidPlan.of(added.plan());
+        var view = laid.view(added.plan().presentation().views().getLast().id());
+        return view.seenAs(view.view()
+                .withAnnotation(view.view().annotation().naming("seats").naming("plants")));
+    }
+
+    private static LaidView livingRoom() {
+        var plan = SailclothYard.plan();
+        var storey = plan.storeys().getFirst();
+        var room = storey.rooms().stream()
+                .filter(r -> r.name().equals("Living room"))
+                .findFirst()
+                .orElseThrow();
+        return view(plan, new Raised.Cutaway(storey.id(), room.id(), EYE));
+    }
+
+    private static List<Mark> labels(LaidView view, Predicate<Mark> wanted) {
+        return drawn(view).only(k -> k == LayerKind.LABELS).layers().stream()
+                .flatMap(l -> l.marks().stream())
+                .filter(wanted)
+                .toList();
+    }
+
+    private static Drawing drawn(LaidView view) {
+        return Illustration.of(view, FRAME, Lamp.COLOUR, 1);
+    }
+
+    private static List<String> words(LaidView view) {
+        return labels(view, Mark.Text.class::isInstance).stream()
+                .map(m -> ((Mark.Text) m).text())
+                .toList();
+    }
+
+    private static List<Segment> leaders(LaidView view) {
+        return labels(view, Mark.Stroke.class::isInstance).stream()
+                .map(m -> ends(((Mark.Stroke) m).path()))
+                .toList();
+    }
+
+    private static Segment ends(Figure line) {
+        var points = new ArrayList<Point>();
+        line.walk(new Figure.Walker() {
+            @Override
+            public void moveTo(double x, double y) {
+                points.add(new Point(x, y));
+            }
+
+            @Override
+            public void lineTo(double x, double y) {
+                points.add(new Point(x, y));
+            }
+
+            @Override
+            public void curveTo(double x1, double y1, double x2, double y2, double x, double y) {
+                throw new AssertionError("a leader is straight");
+            }
+
+            @Override
+            public void close() {
+                throw new AssertionError("a leader is open");
+            }
+        });
+        return new Segment(points.getFirst(), points.getLast());
+    }
+
+    @Test
+    void piecesAreNamedAsOftenAsTheyAreThere() {
+        assertThat(words(livingRoom())).contains("Sofa", "Armchair \u00d7 2", "Bench").noneMatch(w -> w.contains("Bookcase"));
+    }
+
+    /** Each leader ends on what it names, as someone would find it who presses there. */
+    @Test
+    void leadersEndOnWhatTheyName() {
+        var view = livingRoom();
+        var things = SeenThings.of(view);
+        for (var leader : leaders(view)) {
+            var there = things.at(toPicture(leader.b()), view);
+            assertThat(there).as("at " + leader.b()).isPresent();
+            assertThat(view.storey().geometry().storey().furnishings().stream()
+                            .map(Furnishing::id)
+                            .filter(there.get()::equals))
+                    .hasSize(1);
+        }
+    }
+
+    private static Point toPicture(Point paper) {
+        return FRAME.toPaper().inverse().apply(paper);
+    }
+
+    @Test
+    void noLeaderCrossesAnotherAndNoNameLiesOnThePicture() {
+        for (var view : List.of(
+                livingRoom(),
+                view(
+                        QuillbackLane.plan(),
+                        new Raised.Building(
+                                QuillbackLane.plan().storeys().getFirst().id(), Length.ofMm(2500), EYE)))) {
+            var leaders = leaders(view);
+            assertThat(leaders).hasSizeGreaterThan(3);
+            for (var i = 0; i < leaders.size(); i++) {
+                for (var k = 0; k < i; k++) {
+                    assertThat(leaders.get(i).crossing(leaders.get(k))).isEmpty();
+                }
+            }
+            Box picture = FRAME.paper(Extent.of(view).orElseThrow().planMm());
+            var room = Extent.of(view).orElseThrow().paper();
+            for (var mark : labels(view, Mark.Text.class::isInstance)) {
+                var text = (Mark.Text) mark;
+                var wide = text.face().widthMm(text.text(), text.capHeightMm(), 0);
+                var from = text.align() == Mark.Align.RIGHT ? text.at().x() - wide : text.at().x();
+                assertThat(from + wide <= picture.minX() || from >= picture.maxX())
+                        .as(text.text())
+                        .isTrue();
+                assertThat(from).isGreaterThan(picture.minX() - room.left() - 15);
+            }
+        }
+    }
+
+    /** Rooms are named where several are seen, and not where none shall be. */
+    @Test
+    void roomsOfAStoreyAreNamed() {
+        var plan = QuillbackLane.plan();
+        var storey = plan.storeys().getFirst();
+        var seen = view(plan, new Raised.WholeStorey(storey.id(), Length.ofMm(1200), EYE));
+        assertThat(words(seen))
+                .contains(storey.rooms().stream()
+                        .map(RoomMark::name)
+                        .filter(n -> !n.isBlank())
+                        .findFirst()
+                        .orElseThrow());
+        var without = seen.seenAs(seen.view()
+                .withShowing(seen.view().showing().with(Showing.Kind.ROOM_NAMES, Showing.Degree.HIDDEN)));
+        var names = storey.rooms().stream().map(RoomMark::name).toList();
+        assertThat(words(without)).isNotEmpty().doesNotContainAnyElementsOf(names);
+    }
+}
