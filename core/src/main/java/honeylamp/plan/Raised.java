@@ -184,6 +184,9 @@ public sealed interface Raised extends View.Subject {
      * @param depth so far behind the line things are seen
      */
     record Section(StoreyId storey, Position from, Position to, Length depth) implements Raised {
+        /** So deep one usually looks behind the line: through the whole building. */
+        public static final Length USUAL_DEPTH = Length.ofMm(20_000);
+
         /** Refuses a line without length, and a depth of nothing. */
         public Section {
             Checks.positive("depth of a section", depth);

@@ -9,6 +9,7 @@ import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Pen;
 import honeylamp.drawing.ink.Typeface;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
@@ -126,9 +127,18 @@ public final class ElevationMarks {
                     frame.paper(Figure.line(end.a(), end.at(Math.min(heavy, line.length() / 3)))),
                     pens.cutWall(),
                     pens.ink()));
-            var beside = end.a().minus(end.unit().times(frame.planMm(CLEAR_PAPER_MM)));
-            mark(out, away, beside, number, frame, pens);
+            mark(out, away, beside(end, frame), number, frame, pens);
         }
+    }
+
+    private static Point beside(Segment end, PaperFrame frame) {
+        return end.a().minus(end.unit().times(frame.planMm(CLEAR_PAPER_MM)));
+    }
+
+    /** Where the number at the beginning of the line of a section lies, in paper mm. */
+    public static Box number(Segment line, PaperFrame frame) {
+        var at = frame.paper(beside(line, frame));
+        return new Box(at.x(), at.y(), at.x(), at.y()).grown(RADIUS_PAPER_MM);
     }
 
     /**

@@ -18,6 +18,7 @@ import honeylamp.desktop.gesture.draw.Outlining;
 import honeylamp.desktop.gesture.draw.SetNorth;
 import honeylamp.desktop.gesture.look.CropView;
 import honeylamp.desktop.gesture.look.DrawSection;
+import honeylamp.desktop.gesture.look.MoveSection;
 import honeylamp.desktop.gesture.look.MeasureRound;
 import honeylamp.desktop.gesture.look.PressSwitch;
 import honeylamp.desktop.gesture.look.StandHere;
@@ -702,5 +703,35 @@ class EachGestureTest {
         assertThat(made.name()).isEqualTo("Section 1");
         assertThat(((Raised.Section) made.subject()).towardsDeg()).isEqualTo(90);
         assertThat(hand.gesture.dropped()).isEqualTo(DrawSection.begin());
+    }
+
+    @Test
+    void moveSection() {
+        var hand = new Hand(SailclothYard.plan(), DrawSection.begin());
+        hand.click(-1000, 2000);
+        hand.click(14_000, 2000);
+        var pages = hand.plan.presentation().pages().size();
+        var id = hand.plan.presentation().views().getLast().id();
+        // as a whole it goes across itself
+        hand.drag(6000, 2000, 6500, 3000, Keys.NONE);
+        assertThat(hand.gesture).isInstanceOf(MoveSection.class);
+        assertThat(hand.gesture.sketch(hand.scene())).isNotEmpty();
+        var section = (Raised.Section) hand.plan.presentation().view(id).orElseThrow().subject();
+        assertThat(section.from()).isEqualTo(Position.ofMm(-1000, 3000));
+        assertThat(section.to()).isEqualTo(Position.ofMm(14_000, 3000));
+        // by one end
+        hand.drag(14_000, 3000, 14_000, 5000, Keys.NONE);
+        section = (Raised.Section) hand.plan.presentation().view(id).orElseThrow().subject();
+        assertThat(section.from()).isEqualTo(Position.ofMm(-1000, 3000));
+        assertThat(section.to()).isEqualTo(Position.ofMm(14_000, 5000));
+        assertThat(section.depth()).isEqualTo(Raised.Section.USUAL_DEPTH);
+        // an end on the other is none
+        hand.drag(14_000, 5000, -1000, 3000, Keys.NONE);
+        assertThat(hand.complaint).contains("same spot");
+        assertThat(hand.gesture.readout(hand.scene()).hint()).contains("Delete");
+        hand.take(hand.gesture.key(hand.scene(), Gesture.Key.AWAY));
+        assertThat(hand.plan.presentation().view(id)).isEmpty();
+        assertThat(hand.plan.presentation().pages()).hasSize(pages - 1);
+        assertThat(hand.gesture).isEqualTo(DrawSection.begin());
     }
 }

@@ -15,16 +15,12 @@ import honeylamp.geometry.Segment;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.Position;
 import honeylamp.plan.Raised;
-import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /** Cuts the building along a line of two points; one looks to the left of the way from the first to the second. */
 public record DrawSection(Optional<Point> from, Catch aim) implements Gesture {
-    /** So deep one usually looks behind the line: through the whole building. */
-    private static final Length DEPTH = Length.ofMm(20_000);
-
     private static final double ARROW_PX = 26;
 
     /** Nothing pointed at yet. */
@@ -43,6 +39,12 @@ public record DrawSection(Optional<Point> from, Catch aim) implements Gesture {
 
     @Override
     public Reply pressed(Surroundings scene, Pointer pointer) {
+        if (from.isEmpty()) {
+            var taken = MoveSection.at(scene, pointer.at());
+            if (taken.isPresent()) {
+                return Reply.to(taken.get());
+            }
+        }
         var at = aim.moved(scene, pointer, chain());
         if (from.isEmpty()) {
             return Reply.to(new DrawSection(Optional.of(at.at()), at));
@@ -53,7 +55,7 @@ public record DrawSection(Optional<Point> from, Catch aim) implements Gesture {
         if (scene.laid().shells().isEmpty()) {
             return Reply.complain(begin(), "Nothing is built here that could be cut. Draw its walls first, in Walls.");
         }
-        var section = new Raised.Section(scene.storey(), Position.of(from.get()), Position.of(at.at()), DEPTH);
+        var section = new Raised.Section(scene.storey(), Position.of(from.get()), Position.of(at.at()), Raised.Section.USUAL_DEPTH);
         var name = RaisedNames.of(scene.view().storey(), section) + " "
                 + ElevationNumbers.next(scene.plan().presentation());
         var added = ViewEdits.raised(scene.plan(), scene.view().view().id(), section, name);
@@ -82,7 +84,7 @@ public record DrawSection(Optional<Point> from, Catch aim) implements Gesture {
                 List.of(),
                 aim.word(),
                 from.isEmpty()
-                        ? "Click where the line of the section begins, outside the walls."
+                        ? "Click where the line of the section begins, outside the walls; press a line to move it."
                         : "Click where it ends; the arrow shows where one looks.");
     }
 
