@@ -102,16 +102,27 @@ public final class StoreyBodies {
         bodies.ground.site(out, shells);
         bodies.ground.slab(out, shells, bodies.geometry.rooms());
         bodies.standing(out, nearGround.isEmpty() ? walls : Regions.difference(walls, nearGround), cutMm, _ -> true);
-        if (!nearGround.isEmpty()) {
-            bodies.standing(out, nearGround, Math.min(cutMm, LOW_MM), _ -> false);
-            if (near == Near.THROUGH) {
-                out.add(NearWalls.film(new WallBodies(bodies.storey).over(nearGround, cutMm)));
-            }
-        }
+        bodies.near(out, nearGround, cutMm, near);
         bodies.fixed(out, cutMm, _ -> true);
         bodies.endUnderRoof(out);
         bodies.pieces(out, _ -> true);
         return List.copyOf(out);
+    }
+
+    /** What is left of the walls one looks over. */
+    private void near(List<Body> out, List<Outline> nearGround, double cutMm, Near near) {
+        if (nearGround.isEmpty()) {
+            return;
+        }
+        switch (near) {
+            case STANDING -> {}
+            case GONE -> ground.cutDown(out, nearGround);
+            case LOW -> standing(out, nearGround, Math.min(cutMm, LOW_MM), _ -> false);
+            case THROUGH -> {
+                standing(out, nearGround, Math.min(cutMm, LOW_MM), _ -> false);
+                out.add(NearWalls.film(new WallBodies(storey).over(nearGround, cutMm)));
+            }
+        }
     }
 
     /** What of a storey is seen beside and through its roof: the ground around it, its balconies, its chimneys. */
@@ -200,12 +211,13 @@ public final class StoreyBodies {
     }
 
     /**
-     * A room with the walls that stand behind it, the others cut away down to the floor.
+     * A room with the walls that stand behind it.
      *
+     * @param near what becomes of those before it
      * @param towards where one looks, in the plan, of length one
      * @param livedIn how much of daily life lies about, from 0 to 1
      */
-    public static List<Body> cutaway(LaidStorey storey, Room room, Point towards, double livedIn) {
+    public static List<Body> cutaway(LaidStorey storey, Room room, Near near, Point towards, double livedIn) {
         var bodies = new StoreyBodies(storey, Below.DARK, livedIn);
         var around = new WallsAround(bodies.geometry, room);
         var standing = around.standing(edge -> bodies.isBehind(room, edge, towards));
@@ -214,8 +226,8 @@ public final class StoreyBodies {
         var slab = new ArrayList<>(all);
         slab.add(room.outline());
         bodies.ground.slab(out, Regions.union(slab), List.of(room));
-        bodies.ground.cutDown(out, Regions.difference(all, standing));
         var high = bodies.heightMm(room);
+        bodies.near(out, Regions.difference(all, standing), high, near);
         bodies.standing(
                 out,
                 standing,

@@ -384,9 +384,21 @@ public final class ViewEdits {
 
     /** Says what becomes of the outer walls one looks over; refused of a view of something else. */
     public static Outcome<Plan> near(Plan plan, ViewId view, Raised.Near near) {
-        return of(plan, view).subject() instanceof Raised.WholeStorey(var storey, var cut, var _, var eye)
-                ? Outcome.done(seen(plan, view, new Raised.WholeStorey(storey, cut, near, eye)))
-                : Outcome.refused("only a raised storey has walls to look over");
+        return switch (of(plan, view).subject()) {
+            case Raised.WholeStorey(var storey, var cut, var _, var eye) ->
+                Outcome.done(seen(plan, view, new Raised.WholeStorey(storey, cut, near, eye)));
+            case Raised.Cutaway(var _, var _, var _, var _) when near == Raised.Near.STANDING ->
+                Outcome.refused("walls before a room that is cut away do not stand");
+            case Raised.Cutaway(var storey, var room, var _, var eye) ->
+                Outcome.done(seen(plan, view, new Raised.Cutaway(storey, room, near, eye)));
+            case Subject.StoreyPlan _,
+                    Subject.Front _,
+                    Raised.Building _,
+                    Raised.RoofPlan _,
+                    Raised.Outside _,
+                    Raised.Section _,
+                    Raised.Inside _ -> Outcome.refused("only a raised storey and a room have walls to look over");
+        };
     }
 
     /** Draws the storeys of a raised building farther apart; refused of a view of something else. */

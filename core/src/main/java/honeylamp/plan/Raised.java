@@ -73,14 +73,16 @@ public sealed interface Raised extends View.Subject {
         }
     }
 
-    /** What becomes of the outer walls that stand between the eye and a storey. */
+    /** What becomes of the walls that stand between the eye and what is looked at. */
     enum Near {
         /** They stand as the others do. */
         STANDING("Standing"),
         /** One sees through them. */
         THROUGH("Seen through"),
         /** They are cut low. */
-        LOW("Cut low");
+        LOW("Cut low"),
+        /** They are cut away down to the floor. */
+        GONE("Cut away");
 
         private final String label;
 
@@ -94,11 +96,27 @@ public sealed interface Raised extends View.Subject {
         }
     }
 
-    /** A room with the walls behind it; those before it are cut away. */
-    record Cutaway(StoreyId storey, RoomId room, Eye eye) implements Raised {
+    /**
+     * A room with the walls behind it.
+     *
+     * @param before what becomes of those before it
+     */
+    record Cutaway(StoreyId storey, RoomId room, Near before, Eye eye) implements Raised {
+        /** With those before it cut away. */
+        public Cutaway(StoreyId storey, RoomId room, Eye eye) {
+            this(storey, room, Near.GONE, eye);
+        }
+
+        /** Refuses walls that stand before what shall be seen. */
+        public Cutaway {
+            if (before == Near.STANDING) {
+                throw new IllegalArgumentException("walls before a room that is cut away do not stand");
+            }
+        }
+
         @Override
         public Cutaway seenFrom(Eye other) {
-            return new Cutaway(storey, room, other);
+            return new Cutaway(storey, room, before, other);
         }
     }
 

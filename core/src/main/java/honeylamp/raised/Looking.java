@@ -157,6 +157,7 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
                         .map(room -> StoreyBodies.cutaway(
                                 storey,
                                 room,
+                                cutaway.before(),
                                 towards(cutaway.eye()),
                                 view.view().livedIn()))
                         .orElse(List.of());

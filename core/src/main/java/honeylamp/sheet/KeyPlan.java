@@ -123,7 +123,7 @@ final class KeyPlan {
         }
         for (var place : places) {
             place.view.crop().map(frame::paper).ifPresent(box -> word(pen, place.word, box.centre()));
-            if (place.view.view().subject() instanceof Raised.Cutaway(var _, var id, var _)) {
+            if (place.view.view().subject() instanceof Raised.Cutaway(var _, var id, var _, var _)) {
                 storey.geometry().room(id).ifPresent(room -> {
                     pen.fill(frame.paper(room.outline()), ink.at(TINT));
                     word(

@@ -59,7 +59,7 @@ record SeenSurfaces(LaidStorey storey, List<Surfaces.Found> surfaces) {
                 Surfaces.on(storey).stream()
                         .filter(f -> f.surface().equals(new Surface.OuterSide(wall, side)))
                         .toList();
-            case Raised.Cutaway(var _, var id, var _) -> ofRooms(storey, room -> is(room, id));
+            case Raised.Cutaway(var _, var id, var _, var _) -> ofRooms(storey, room -> is(room, id));
             case Raised.WholeStorey _, Raised.Building _, Raised.Inside _, Raised.Section _ ->
                 Counters.withSurfaces(storey);
             case Raised.RoofPlan _ -> List.of();

@@ -89,7 +89,7 @@ class StoreyBodiesTest {
         var room = storey.geometry().rooms().getFirst();
         for (var corner : SeenFromCorner.of(room)) {
             var towards = Looking.towards(corner.eye());
-            var standing = StoreyBodies.cutaway(storey, room, towards, 0).stream()
+            var standing = StoreyBodies.cutaway(storey, room, Near.GONE, towards, 0).stream()
                     .filter(b -> b.kind() == Kind.WALLS)
                     .flatMap(b -> b.facets().stream())
                     .filter(f -> Math.abs(f.normal().z()) < 0.5 && f.skin().sort() == Skin.Sort.WHOLE)
@@ -173,5 +173,36 @@ class StoreyBodiesTest {
         }
         assertThat(Boxes.volumeMm3(StoreyBodies.whole(storey, high, Near.STANDING, towards)))
                 .isCloseTo(Boxes.volumeMm3(StoreyBodies.whole(storey, high, StoreyBodies.Below.DARK)), within(1.0));
+    }
+
+    /** Of the walls before a room 300 mm stand when they are cut low, and a film over them where one sees through. */
+    @Test
+    void wallsBeforeARoomAreGoneLowOrSeenThrough() {
+        var storey = TestPlans.laid(TestPlans.clearRectangle(4200, 3300));
+        var room = storey.geometry().rooms().getFirst();
+        var towards = Looking.towards(SeenFromCorner.of(room).getFirst().eye());
+        var all = grossMm2(storey);
+        var high = storey.storey().height().mm();
+        var gone = volume(StoreyBodies.cutaway(storey, room, Near.GONE, towards, 0));
+        var standing = gone / high;
+        assertThat(standing).isBetween(0.4 * all, 0.6 * all);
+        for (var near : List.of(Near.LOW, Near.THROUGH)) {
+            var bodies = StoreyBodies.cutaway(storey, room, near, towards, 0);
+            assertThat(volume(bodies) - gone)
+                    .as(near.label())
+                    .isCloseTo((all - standing) * 300, within(all * 0.5));
+            assertThat(bodies.stream()
+                            .filter(b -> b.kind() == Kind.WALLS)
+                            .flatMap(b -> b.facets().stream())
+                            .anyMatch(f -> f.skin().sort() == Skin.Sort.CLEAR))
+                    .isEqualTo(near == Near.THROUGH);
+        }
+    }
+
+    private static double volume(List<Body> bodies) {
+        return Boxes.volumeMm3(bodies.stream()
+                .filter(b -> b.kind() == Kind.WALLS)
+                .filter(b -> b.facets().stream().noneMatch(f -> f.skin().sort() == Skin.Sort.CLEAR))
+                .toList());
     }
 }

@@ -14,7 +14,7 @@ public final class RaisedNames {
     /** The name of a view of a storey; empty words if its room is gone. */
     public static String of(LaidStorey storey, Raised subject) {
         return switch (subject) {
-            case Raised.Cutaway(var _, var room, var _) ->
+            case Raised.Cutaway(var _, var room, var _, var _) ->
                 storey.storey()
                         .elements()
                         .find(RoomMark.class, room)

@@ -82,7 +82,7 @@ final class AlongDimensions {
     private static Optional<Measured> measured(LaidStorey storey, Raised subject) {
         var level = storey.storey().level().mm();
         return switch (subject) {
-            case Raised.Cutaway(var _, var id, var _) ->
+            case Raised.Cutaway(var _, var id, var _, var _) ->
                 storey.geometry()
                         .room(id)
                         .map(room -> new Measured(

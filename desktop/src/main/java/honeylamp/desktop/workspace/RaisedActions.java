@@ -81,7 +81,7 @@ public final class RaisedActions {
     /** From which corners what is seen raised now may be looked at. */
     public List<SeenFromCorner> corners() {
         return seen().map(raised -> switch (raised) {
-                    case Raised.Cutaway(var _, var id, var _) ->
+                    case Raised.Cutaway(var _, var id, var _, var _) ->
                         model.shown()
                                 .storey()
                                 .geometry()

@@ -55,7 +55,7 @@ public final class RaisedFields {
         }
         switch (raised) {
             case Raised.WholeStorey whole -> {
-                out.add(near(whole.near()));
+                out.add(near(whole.near(), List.of(Raised.Near.values())));
                 out.add(new LengthField(
                         "Cut above the floor",
                         "raised-cut",
@@ -76,7 +76,10 @@ public final class RaisedFields {
                         LengthReader::notNegative,
                         this::apart,
                         model::complain));
-            case Raised.Cutaway _, Raised.Inside _, Raised.RoofPlan _, Raised.Outside _, Raised.Section _ -> {}
+            case Raised.Cutaway cutaway ->
+                out.add(near(
+                        cutaway.before(), List.of(Raised.Near.GONE, Raised.Near.LOW, Raised.Near.THROUGH)));
+            case Raised.Inside _, Raised.RoofPlan _, Raised.Outside _, Raised.Section _ -> {}
         }
         out.add(light());
         return Widgets.section("Seen from", out.toArray(Node[]::new));
@@ -200,14 +203,14 @@ public final class RaisedFields {
         };
     }
 
-    private Node near(Raised.Near now) {
+    private Node near(Raised.Near now, List<Raised.Near> all) {
         var out = new FlowPane(4, 4);
-        for (var near : Raised.Near.values()) {
+        for (var near : all) {
             out.getChildren()
                     .add(Widgets.toggle(
                             near.label(),
                             "raised-near-" + near.name().toLowerCase(Locale.ROOT),
-                            "What becomes of the outer walls one looks over",
+                            "What becomes of the walls one looks over",
                             near == now,
                             () -> model.edit(
                                     ViewEdits.near(
