@@ -57,12 +57,9 @@ final class CeilingBodies {
         var isLevel = frame.up() == Surfaces.Up.LEVEL && frame.risesDeg() == 0;
         for (var part : isLevel ? Regions.difference(found.outline(), open) : found.outline()) {
             var outline = Prism.oriented(part);
-            if (frame.up() == Surfaces.Up.LEVEL) {
-                out.add(new Facet(flat.turnedOver(), Prism.turnedOver(outline), skin));
-            } else {
-                out.add(new Facet(flat, outline, skin));
-                out.add(new Facet(flat.turnedOver(), Prism.turnedOver(outline), skin));
-            }
+            // seen from below, and from above by the sun, which it keeps out
+            out.add(new Facet(flat, outline, skin));
+            out.add(new Facet(flat.turnedOver(), Prism.turnedOver(outline), skin));
         }
     }
 

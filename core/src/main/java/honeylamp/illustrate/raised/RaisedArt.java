@@ -18,6 +18,8 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Projective;
+import honeylamp.geometry.Regions;
+import honeylamp.geometry.Segment;
 import honeylamp.illustrate.ground.FloorArt;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
@@ -63,8 +65,14 @@ public final class RaisedArt {
     /** How dark the sun's shadow is at full strength. */
     private static final double SHADOW = 0.75;
 
-    /** The same indoors, where light comes from many sides, and on plain walls outside. */
-    private static final double SHADOW_INSIDE = 0.36;
+    /** The same on plain walls outside. */
+    private static final double SHADOW_OUTSIDE = 0.36;
+
+    /** How much of the light of the sun is seen where it falls into a room. */
+    private static final double SUN_INSIDE = 0.8;
+
+    /** Light narrower than this on paper is a thread. */
+    private static final double THREAD_MM = 0.2;
 
     /** Of more facets surfaces are not worked out one by one. */
     private static final int MOST_FACETS = 7000;
@@ -145,7 +153,7 @@ public final class RaisedArt {
                         new AboutSun(asked, view.view().light()),
                         on,
                         () -> SunParts.of(
-                                scene, parts, Toning.towardsLight(view.view().light(), subject.eye())))
+                                scene, parts, Toning.sun(view.view().light(), subject)))
                 : Map.of();
         List<CornerParts.Step> corners =
                 lamp == Lamp.LIT && soft.isEmpty() && view.look().cornerShade() > 0
@@ -211,16 +219,7 @@ public final class RaisedArt {
         if (!corners.isEmpty()) {
             layers.add(new Layer(LayerKind.TOP_SHADOW, Blend.MULTIPLY, corners(corners)));
         }
-        if (!dark.isEmpty()) {
-            var isSoft = view.view().subject() instanceof Raised.Inside
-                    || view.view().subject() instanceof Raised.Outside;
-            var most = isSoft ? SHADOW_INSIDE : SHADOW;
-            var ink = new Ink(
-                    pens.colour(Role.SHADOW).argb(),
-                    Math.min(1, most * view.look().castShadow()));
-            var shapes = dark.values().stream().flatMap(List::stream).toList();
-            layers.add(new Layer(LayerKind.TOP_SHADOW, Blend.MULTIPLY, List.of(new Mark.Fill(paper(shapes), ink))));
-        }
+        sun(parts, dark).ifPresent(layers::add);
         soft.ifPresent(light -> layers.add(new Layer(LayerKind.TOP_SHADOW, Blend.MULTIPLY, List.of(light))));
         layers.addAll(lines(lines));
         var words = new SquareWords(view, frame, pens).of(scene);
@@ -232,6 +231,35 @@ public final class RaisedArt {
             layers.add(Layer.of(LayerKind.LABELS, names));
         }
         return new Drawing(layers);
+    }
+
+    /** Where the sun does not come, it is darker; in rooms, where most is in shade, it is lighter where it does. */
+    private Optional<Layer> sun(List<SeenParts.Part> parts, Map<Integer, List<Outline>> dark) {
+        if (dark.isEmpty()) {
+            return Optional.empty();
+        }
+        if (subject instanceof Raised.Inside) {
+            var lit = parts.stream()
+                    .filter(p -> dark.containsKey(p.facet()))
+                    .flatMap(p -> Regions.difference(p.parts(), dark.get(p.facet())).stream())
+                    .filter(this::isBroad)
+                    .toList();
+            var ink = pens.ink(Role.SUNLIGHT).at(Math.min(1, SUN_INSIDE * view.look().windowLight()));
+            return Optional.of(Layer.of(LayerKind.TOP_SHADOW, List.of(new Mark.Fill(paper(lit), ink))));
+        }
+        var most = subject instanceof Raised.Outside ? SHADOW_OUTSIDE : SHADOW;
+        var ink = new Ink(
+                pens.colour(Role.SHADOW).argb(),
+                Math.min(1, most * view.look().castShadow()));
+        var shapes = dark.values().stream().flatMap(List::stream).toList();
+        return Optional.of(
+                new Layer(LayerKind.TOP_SHADOW, Blend.MULTIPLY, List.of(new Mark.Fill(paper(shapes), ink))));
+    }
+
+    /** Along edges that two facets share threads of light are left that no sun throws. */
+    private boolean isBroad(Outline o) {
+        var around = o.shell().edges().stream().mapToDouble(Segment::length).sum();
+        return o.area() > THREAD_MM * frame.scale() * around / 2;
     }
 
     /** Steps of one strength together: where they lie over each other it is darker. */

@@ -166,10 +166,8 @@ public final class SoftLight {
             return new LightSources(NIGHT, NIGHT, Optional.empty(), lamps, bounces);
         }
         var isUp = view.light().isPresent();
-        var towards =
-                subject instanceof Raised.Inside ? Toning.fixed(light) : Toning.towardsLight(light, subject.eye());
         return new LightSources(
-                SKY, GROUND, isUp ? Optional.of(new Sun(towards, SUN)) : Optional.empty(), List.of(), bounces);
+                SKY, GROUND, isUp ? Optional.of(new Sun(Toning.sun(light, subject), SUN)) : Optional.empty(), List.of(), bounces);
     }
 
     /** The colour of light of a temperature, its green taken as even, between what 2,700 and 6,500 K look like to an eye at home. */

@@ -3,6 +3,7 @@ package honeylamp.illustrate.raised;
 import honeylamp.geometry.space.SpacePoint;
 import honeylamp.plan.Light;
 import honeylamp.plan.Oklch;
+import honeylamp.plan.Raised;
 import honeylamp.plan.Raised.Eye;
 
 /** How light a facet is by the way it looks: one light, and the sky from above. */
@@ -50,9 +51,11 @@ final class Toning {
         return towards(from, light.altitudeDeg());
     }
 
-    /** Towards a light that does not come along with who looks, at length one. */
-    static SpacePoint fixed(Light light) {
-        return towards(light.fromDeg(), light.altitudeDeg());
+    /** Towards what casts shadows: for who stands inside it stays where it is when they turn. */
+    static SpacePoint sun(Light light, Raised subject) {
+        return subject instanceof Raised.Inside
+                ? towards(light.fromDeg(), light.altitudeDeg())
+                : towardsLight(light, subject.eye());
     }
 
     private static SpacePoint towards(double fromDeg, double altitudeDeg) {

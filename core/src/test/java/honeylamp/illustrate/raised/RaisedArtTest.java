@@ -20,18 +20,22 @@ import honeylamp.illustrate.Extent;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Light;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Raised.Eye;
 import honeylamp.plan.Raised.Rays;
+import honeylamp.plan.Role;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Showing;
 import honeylamp.plan.View;
 import honeylamp.sheet.SheetComposer;
+import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -290,5 +294,38 @@ class RaisedArtTest {
         assertThat(red.getMin()).isLessThan(140);
         assertThat(warmth(lit, 190, 230)).isGreaterThan(5);
         assertThat(warmth(lit, 0, 120)).isNegative();
+    }
+
+    /** Who stands in a closed room sees no sun; through a window it falls in, and leaves the ceiling dark. */
+    @Test
+    void theSunComesInThroughWindowsAndNotThroughCeilings() {
+        assertThat(sunny(inside(TestPlans.clearRectangle(4200, 3300)))).isEmpty();
+        var plan = TestPlans.clearRectangle(4200, 3300);
+        for (var wall = 0; wall < 4; wall++) {
+            plan = TestPlans.opening(plan, wall, OpeningKind.FIXED_WINDOW, 1200, 1400, Hand.FIRST, Swing.LEFT);
+        }
+        assertThat(sunny(inside(plan))).hasSize(1);
+    }
+
+    private static LaidView inside(Plan bare) {
+        var storey = bare.storeys().getFirst().id();
+        var plan = RoomEdits.name(bare, storey, TestPlans.geometry(bare).rooms().getFirst(), "Room");
+        var subject = new Raised.Inside(storey, Position.ofMm(2100, 1600), Length.ofMm(1600), 315, 100);
+        var added =
+                ViewEdits.raised(plan, plan.presentation().views().getFirst().id(), subject, "Inside");
+        return LaidPlan.of(added.plan())
+                .view(added.plan().presentation().views().getLast().id());
+    }
+
+    private static List<Mark> sunny(LaidView view) {
+        var ink = Pens.of(view.look(), FRAME.scale()).ink(Role.SUNLIGHT).rgb();
+        return drawn(view).layers().stream()
+                .filter(l -> l.kind() == LayerKind.TOP_SHADOW)
+                .flatMap(l -> l.marks().stream())
+                .flatMap(RaisedArtTest::all)
+                .filter(m -> m instanceof Mark.Fill fill
+                        && fill.ink().rgb() == ink
+                        && !fill.path().isEmpty())
+                .toList();
     }
 }
