@@ -310,7 +310,7 @@ class RaisedArtTest {
     private static LaidView inside(Plan bare) {
         var storey = bare.storeys().getFirst().id();
         var plan = RoomEdits.name(bare, storey, TestPlans.geometry(bare).rooms().getFirst(), "Room");
-        var subject = new Raised.Inside(storey, Position.ofMm(2100, 1600), Length.ofMm(1600), 315, 100);
+        var subject = new Raised.Inside(storey, Position.ofMm(500, 2900), Length.ofMm(1600), 315, 100);
         var added =
                 ViewEdits.raised(plan, plan.presentation().views().getFirst().id(), subject, "Inside");
         return LaidPlan.of(added.plan())
