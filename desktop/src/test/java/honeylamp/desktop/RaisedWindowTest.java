@@ -236,8 +236,20 @@ class RaisedWindowTest {
             w.press("glance-size");
             assertThat(width(w)).isGreaterThan(1.5 * width);
             var views = w.plan().presentation().views().size();
+            var plan = w.plan();
+            var eye = glanced(w).eye();
+            Node glance = w.node("glance");
+            WindowDriver.onScreen(() -> {
+                glance.requestFocus();
+                return null;
+            });
+            w.key(KeyCode.RIGHT);
+            w.key(KeyCode.UP);
+            assertThat(glanced(w).eye()).isEqualTo(eye.turnedBy(15).tiltedBy(7.5));
+            assertThat(w.plan()).as("only the glance is turned").isEqualTo(plan);
             w.press("glance-open");
             assertThat(raised(w)).isInstanceOf(Raised.Cutaway.class);
+            assertThat(raised(w).eye()).isEqualTo(eye.turnedBy(15).tiltedBy(7.5));
             assertThat(w.plan().presentation().views()).hasSize(views);
             w.focusPlan();
             w.key(KeyCode.SHIFT, KeyCode.G);

@@ -17,6 +17,7 @@ import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.image.ImageView;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import org.jspecify.annotations.Nullable;
@@ -31,6 +32,8 @@ public final class GlancePane extends Pane {
 
     private static final double MOST_SHARE = 0.5;
     private static final double ASIDE_PX = 6;
+    private static final double DEG_PER_PX = 0.5;
+    private static final double KEY_DEG = 15;
 
     private final WorkspaceModel model;
     private final ImageView picture = new ImageView();
@@ -40,6 +43,8 @@ public final class GlancePane extends Pane {
     private final ExecutorService worker = Executors.newSingleThreadExecutor(
             Thread.ofPlatform().daemon().name("glance").factory());
     private final AtomicReference<@Nullable Wanted> newest = new AtomicReference<>();
+    private double lastX;
+    private double lastY;
 
     /** What is to be painted. */
     private record Wanted(LaidView view, Raised subject, double width, double height) {
@@ -64,11 +69,22 @@ public final class GlancePane extends Pane {
         this.model = model;
         setId("glance");
         getStyleClass().add("glance");
-        setPickOnBounds(false);
+        setFocusTraversable(true);
+        setOnMousePressed(e -> {
+            requestFocus();
+            lastX = e.getX();
+            lastY = e.getY();
+        });
+        setOnMouseDragged(e -> {
+            turn(DEG_PER_PX * (e.getX() - lastX), DEG_PER_PX * (lastY - e.getY()));
+            lastX = e.getX();
+            lastY = e.getY();
+        });
+        setOnKeyPressed(this::key);
         picture.setMouseTransparent(true);
         empty.setMouseTransparent(true);
         setVisible(false);
-        setAccessibleText("A raised picture beside the plan");
+        setAccessibleText("A raised picture beside the plan; arrows turn and tilt it");
         empty.getStyleClass().add("beside-hint");
         empty.relocate(10, 8);
         size = Widgets.button("Larger", "glance-size", "Twice as large, or small again", () -> {
@@ -76,7 +92,7 @@ public final class GlancePane extends Pane {
             model.chooseWithin(choices.withGlance(choices.glance().otherSize()));
             done.run();
         });
-        var open = Widgets.button("Go there", "glance-open", "Turn to this raised view; Shift+G comes back", () -> {
+        var open = Widgets.button("Go there", "glance-open", "Look at this large; Shift+G comes back", () -> {
             model.raised().goToGlanced();
             done.run();
         });
@@ -89,6 +105,25 @@ public final class GlancePane extends Pane {
                 pane.widthProperty().subscribe((_, _) -> update(model.now()));
             }
         });
+    }
+
+    /** Turns what is seen here alone. */
+    private void turn(double deg, double tiltDeg) {
+        model.raised().turnGlance(deg, tiltDeg);
+        update(model.now());
+    }
+
+    private void key(KeyEvent e) {
+        switch (e.getCode()) {
+            case LEFT -> turn(-KEY_DEG, 0);
+            case RIGHT -> turn(KEY_DEG, 0);
+            case UP -> turn(0, KEY_DEG / 2);
+            case DOWN -> turn(0, -KEY_DEG / 2);
+            default -> {
+                return; // for others
+            }
+        }
+        e.consume();
     }
 
     private void update(Workspace now) {

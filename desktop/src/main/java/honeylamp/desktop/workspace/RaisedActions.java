@@ -31,6 +31,7 @@ public final class RaisedActions {
 
     private final WorkspaceModel model;
     private Optional<ViewId> lookedAt = Optional.empty();
+    private Optional<Turned> turned = Optional.empty();
 
     /** A storey nobody has turned yet is seen from the south-west. */
     private static final Eye GLANCE = new Eye(Raised.Rays.PARALLEL, 28, 42);
@@ -46,6 +47,19 @@ public final class RaisedActions {
 
     /** What a glance beside the plan shows: what was looked at raised last if that is on this storey, else the storey. */
     public Raised glanced() {
+        var base = glancedAt();
+        return turned.filter(t -> t.of.equals(base)).<Raised>map(t -> base.seenFrom(t.eye)).orElse(base);
+    }
+
+    /** A glance that was turned where it lies, without what it shows. */
+    private record Turned(Raised of, Eye eye) {}
+
+    /** Turns and tilts a glance where it lies; the view that it shows stays as it is. */
+    public void turnGlance(double turnDeg, double tiltDeg) {
+        turned = Optional.of(new Turned(glancedAt(), glanced().eye().turnedBy(turnDeg).tiltedBy(tiltDeg)));
+    }
+
+    private Raised glancedAt() {
         var storey = model.now().currentStorey();
         return lookedAt.flatMap(id -> model.now().plan().presentation().view(id))
                 .flatMap(v -> v.subject() instanceof Raised raised ? Optional.of(raised) : Optional.<Raised>empty())
@@ -64,7 +78,11 @@ public final class RaisedActions {
     /** Goes to what a glance shows. */
     public void goToGlanced() {
         if (isBuilt()) {
-            show(glanced());
+            var from = glanced();
+            show(glancedAt());
+            if (seen().filter(s -> !s.equals(from)).isPresent()) {
+                look(from.eye());
+            }
         }
     }
 
