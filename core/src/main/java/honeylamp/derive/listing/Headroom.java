@@ -8,7 +8,9 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
 import honeylamp.plan.Structure;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Predicate;
 
 /**
@@ -47,15 +49,19 @@ public record Headroom(double below1500, double below2000) {
 
     /** What is low in some rooms of a storey. */
     public static Headroom of(LaidStorey storey, Predicate<Room> which) {
+        return byRoom(storey, which).values().stream().reduce(FULL, Headroom::plus);
+    }
+
+    /** The same room by room, in the order of the rooms. */
+    public static Map<Room, Headroom> byRoom(LaidStorey storey, Predicate<Room> which) {
         var low = slopes(storey, LOW_MM);
         var notFull = slopes(storey, FULL_MM);
-        return storey.geometry().rooms().stream()
-                .filter(which)
-                .map(room -> {
-                    var below = lower(storey, room, low, LOW_MM);
-                    return new Headroom(below, Math.max(0, lower(storey, room, notFull, FULL_MM) - below));
-                })
-                .reduce(FULL, Headroom::plus);
+        var out = new LinkedHashMap<Room, Headroom>();
+        storey.geometry().rooms().stream().filter(which).forEach(room -> {
+            var below = lower(storey, room, low, LOW_MM);
+            out.put(room, new Headroom(below, Math.max(0, lower(storey, room, notFull, FULL_MM) - below)));
+        });
+        return out;
     }
 
     /** Where the roof is lower than a height, but in dormers. */

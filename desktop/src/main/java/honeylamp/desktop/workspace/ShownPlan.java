@@ -1,6 +1,8 @@
 package honeylamp.desktop.workspace;
 
 import honeylamp.derive.listing.BriefCheck;
+import honeylamp.derive.listing.Headroom;
+import honeylamp.derive.rooms.Room;
 import honeylamp.derive.snags.Snag;
 import honeylamp.derive.storeys.Areas;
 import honeylamp.derive.storeys.GeometryCache;
@@ -50,6 +52,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
+import javafx.beans.value.ObservableValue;
 import org.jspecify.annotations.Nullable;
 
 /** The plan as it is shown and counted, all copies of its units laid out, and what panels say of it. */
@@ -79,6 +82,7 @@ public final class ShownPlan {
     private final Aside<Looked, LookedAt> raised;
     private final Aside<TurnRaised.Turned, List<Mark>> turning;
     private final LightWork light;
+    private final Aside<LaidStorey, Map<Room, Headroom>> headroom;
     private @Nullable Checked checked;
 
     private record Checked(LaidPlan plan, BriefCheck check) {}
@@ -193,6 +197,10 @@ public final class ShownPlan {
         this.turning = new Aside<>(
                 threads.beside(), TurnRaised.Turned::isSame, Aside.Late.TOLD, (asked, _) -> asked.picture());
         this.light = new LightWork(threads.beside());
+        this.headroom = new Aside<>(
+                threads.beside(),
+                (a, b) -> a.id().equals(b.id()) && a.plan().storeys() == b.plan().storeys(),
+                (storey, _) -> Headroom.byRoom(storey, _ -> true));
         this.lighting = new Aside<>(threads.beside(), ShownPlan::isLitAlike, LightingReport::of);
         this.readings = new Aside<>(threads.beside(), Read::isSame, (asked, _) -> asked.reading());
     }
@@ -268,6 +276,13 @@ public final class ShownPlan {
                                         == view.plan().storeys())
                         .map(Aside.Answered::answer))
                 .orElse(List.of());
+    }
+
+    /** What is low in the rooms of the storey worked on, to watch; asked for by this. */
+    public ObservableValue<Map<Room, Headroom>> headroom() {
+        var storey = storey();
+        headroom.ask(storey);
+        return headroom.known().map(_ -> headroom.to(storey).orElse(Map.of()));
     }
 
     /** The light of raised views, which takes its time. */

@@ -3,7 +3,6 @@ package honeylamp.desktop.panel.card;
 import honeylamp.catalogue.KeptFinish;
 import honeylamp.catalogue.KeptFitting;
 import honeylamp.catalogue.RoomUses.RoomNames;
-import honeylamp.derive.listing.Headroom;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.panel.part.Content;
@@ -315,7 +314,7 @@ public final class Card extends VBox {
         }
         out.add(Widgets.fact("Net, inner faces", AreaText.both(geometry.netAreaMm2())));
         out.add(Widgets.fact("Gross, outer faces", AreaText.both(geometry.grossAreaMm2())));
-        out.addAll(CardFields.low(Headroom.of(model.shown().storey())));
+        out.addAll(CardFields.low(model.shown(), _ -> true));
         out.add(Widgets.fact("Rooms", Integer.toString(geometry.rooms().size())));
         out.addAll(new AreaTotals(model).nodes());
         out.addAll(written(now, lengths));

@@ -3,6 +3,8 @@ package honeylamp.desktop.panel.card;
 import honeylamp.catalogue.Family.Place;
 import honeylamp.catalogue.piece.Counters;
 import honeylamp.derive.listing.Headroom;
+import honeylamp.derive.rooms.Room;
+import honeylamp.desktop.workspace.ShownPlan;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.listing.WallElevation;
 import honeylamp.desktop.panel.part.Folding;
@@ -28,6 +30,10 @@ import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
 import honeylamp.units.Words;
 import java.util.List;
+import java.util.Map;
+import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
+import javafx.beans.value.ObservableValue;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
@@ -53,12 +59,22 @@ record CardFields(WorkspaceModel model, Libraries libraries) {
     }
 
     /** What is low below a roof or a sloping ceiling; nothing if nothing is. */
-    static List<Node> low(Headroom low) {
-        return low.isFull()
-                ? List.of()
-                : List.of(
-                        Widgets.fact(Headroom.BELOW_1500, AreaText.both(low.below1500())),
-                        Widgets.fact(Headroom.BELOW_2000, AreaText.both(low.below2000())));
+    static List<Node> low(ShownPlan shown, Predicate<Room> which) {
+        var low = shown.headroom().map(rooms -> rooms.entrySet().stream()
+                .filter(e -> which.test(e.getKey()))
+                .map(Map.Entry::getValue)
+                .reduce(Headroom.FULL, Headroom::plus));
+        return List.of(
+                low(Headroom.BELOW_1500, low, Headroom::below1500), low(Headroom.BELOW_2000, low, Headroom::below2000));
+    }
+
+    /** One that is there as soon as it is known, if it is anything. */
+    private static Node low(String name, ObservableValue<Headroom> low, ToDoubleFunction<Headroom> area) {
+        var fact = Widgets.fact(name, low.map(l -> AreaText.both(area.applyAsDouble(l))));
+        var isLow = low.map(l -> !l.isFull());
+        fact.visibleProperty().bind(isLow);
+        fact.managedProperty().bind(isLow);
+        return fact;
     }
 
     /** A length that may be nothing. */

@@ -1,6 +1,5 @@
 package honeylamp.desktop.panel.card;
 
-import honeylamp.derive.listing.Headroom;
 import honeylamp.desktop.panel.part.NumberField;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -120,7 +119,7 @@ record RoofFields(WorkspaceModel model, CardFields parts) {
                 Arrays.stream(Roof.Cover.values()).map(Roof.Cover::label).toList(),
                 i -> model.edit(changed(r -> r.withCover(Roof.Cover.values()[i])), "Cover roof")));
         out.add(Widgets.quiet("Dormers and rooflights are among the fixed parts, Above."));
-        out.addAll(CardFields.low(Headroom.of(model.shown().storey())));
+        out.addAll(CardFields.low(model.shown(), _ -> true));
     }
 
     private Outcome<Plan> changed(UnaryOperator<Roof> change) {

@@ -8,7 +8,6 @@ import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.catalogue.RoomUses.RoomUse;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.listing.Dissection;
-import honeylamp.derive.listing.Headroom;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.listing.WallSides;
 import honeylamp.derive.listing.WallSides.WallSide;
@@ -324,7 +323,7 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                 out.add(Widgets.fact(basis.label(), AreaText.both(by.getOrDefault(basis, 0.0))));
             }
         }
-        out.addAll(CardFields.low(Headroom.of(model.shown().storey(), room)));
+        out.addAll(CardFields.low(model.shown(), room::equals));
         var clear = LabelSpot.clearSize(
                 room.outline(), LabelSpot.freest(room.outline()).centre());
         out.add(Widgets.fact(

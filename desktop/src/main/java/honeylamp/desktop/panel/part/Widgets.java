@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.IntConsumer;
 import java.util.regex.Pattern;
+import javafx.beans.value.ObservableValue;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
@@ -37,6 +38,13 @@ public final class Widgets {
         number.getStyleClass().add("number");
         number.setWrapText(true);
         return new VBox(1, label, number);
+    }
+
+    /** The same of a value that may change. */
+    public static VBox fact(String name, ObservableValue<String> value) {
+        var out = fact(name, "");
+        ((Label) out.getChildren().getLast()).textProperty().bind(value);
+        return out;
     }
 
     public static Label quiet(String text) {
