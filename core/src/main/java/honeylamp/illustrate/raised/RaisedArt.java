@@ -26,7 +26,9 @@ import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.DrawnByHand;
 import honeylamp.illustrate.pen.Fading;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.illustrate.shade.HatchedShapes;
 import honeylamp.plan.Light;
+import honeylamp.plan.Look.Shading;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Role;
 import honeylamp.plan.Showing;
@@ -70,6 +72,11 @@ public final class RaisedArt {
 
     /** How much of the light of the sun is seen where it falls into a room. */
     private static final double SUN_INSIDE = 0.8;
+
+    /** What of the light is lost in hatched shade, at full strength: of the sun's, and of corners by how dark they are. */
+    private static final double HATCHED_SUN = 0.3;
+
+    private static final double HATCHED_CORNER = 0.8;
 
     /** Light narrower than this on paper is a thread. */
     private static final double THREAD_MM = 0.2;
@@ -216,10 +223,14 @@ public final class RaisedArt {
         if (!glass.isEmpty() && lamp != Lamp.DRAFT) {
             layers.add(Layer.of(LayerKind.FURNITURE, glass));
         }
-        if (!corners.isEmpty()) {
-            layers.add(new Layer(LayerKind.TOP_SHADOW, Blend.MULTIPLY, corners(corners)));
+        if (HatchedShapes.isIn(view.look())) {
+            hatched(dark, corners).ifPresent(layers::add);
+        } else {
+            if (!corners.isEmpty()) {
+                layers.add(new Layer(LayerKind.TOP_SHADOW, Blend.MULTIPLY, corners(corners)));
+            }
+            sun(parts, dark).ifPresent(layers::add);
         }
-        sun(parts, dark).ifPresent(layers::add);
         soft.ifPresent(light -> layers.add(new Layer(LayerKind.TOP_SHADOW, Blend.MULTIPLY, List.of(light))));
         layers.addAll(lines(lines));
         var words = new SquareWords(view, frame, pens).of(scene);
@@ -231,6 +242,34 @@ public final class RaisedArt {
             layers.add(Layer.of(LayerKind.LABELS, names));
         }
         return new Drawing(layers);
+    }
+
+    /** Shade in the strokes of looks that hatch; in rooms only that of corners. */
+    private Optional<Layer> hatched(Map<Integer, List<Outline>> dark, List<CornerParts.Step> corners) {
+        var shapes = new ArrayList<HatchedShapes.Shape>();
+        for (var step : corners) {
+            shapes.add(new HatchedShapes.Shape(
+                    paper(step.parts()),
+                    HATCHED_CORNER * share(step.corner()) * view.look().cornerShade()));
+        }
+        if (!(subject instanceof Raised.Inside)) {
+            var all = dark.values().stream().flatMap(List::stream).toList();
+            shapes.add(new HatchedShapes.Shape(
+                    paper(all), HATCHED_SUN * view.look().castShadow()));
+        }
+        var marks = HatchedShapes.of(shapes, frame, view.look());
+        var blend = view.look().shading() == Shading.HATCHED ? Blend.COVER : Blend.MULTIPLY;
+        return marks.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Layer(LayerKind.TOP_SHADOW, blend, marks));
+    }
+
+    private static double share(CornerParts.Corner corner) {
+        return switch (corner) {
+            case FLOOR -> CORNER_FLOOR;
+            case WALL -> CORNER_WALL;
+            case PIECE -> CORNER_PIECE;
+        };
     }
 
     /** Where the sun does not come, it is darker; in rooms, where most is in shade, it is lighter where it does. */
@@ -266,11 +305,7 @@ public final class RaisedArt {
     private List<Mark> corners(List<CornerParts.Step> steps) {
         var out = new ArrayList<Mark>();
         for (var step : steps) {
-            var share = switch (step.corner()) {
-                case FLOOR -> CORNER_FLOOR;
-                case WALL -> CORNER_WALL;
-                case PIECE -> CORNER_PIECE;
-            };
+            var share = share(step.corner());
             var path = paper(step.parts());
             if (!path.isEmpty()) {
                 out.add(new Mark.Fill(

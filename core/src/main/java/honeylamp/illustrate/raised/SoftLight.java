@@ -13,6 +13,8 @@ import honeylamp.geometry.Regions;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Light;
+import honeylamp.plan.Light.Evening;
+import honeylamp.plan.Look;
 import honeylamp.plan.Raised;
 import honeylamp.plan.View;
 import honeylamp.raised.Lamps;
@@ -88,7 +90,15 @@ public final class SoftLight {
         return view.view().subject() instanceof Raised subject
                 && !(subject instanceof Raised.RoofPlan)
                 && (view.view().lit() == View.Lit.TRACED
-                        || view.view().light().evening().isPresent());
+                        || evening(view).isPresent());
+    }
+
+    /** Which fittings light a view: after dark, and always in a look of the night. */
+    private static Optional<Evening> evening(LaidView view) {
+        return view.view()
+                .light()
+                .evening()
+                .or(() -> view.look().shading() == Look.Shading.LAMPS ? Optional.of(Evening.ALL) : Optional.empty());
     }
 
     /**
@@ -158,7 +168,7 @@ public final class SoftLight {
     private static LightSources sources(LaidView view, Raised subject) {
         var light = view.view().light();
         var bounces = subject instanceof Raised.Inside ? BOUNCES_INSIDE : BOUNCES_OUTSIDE;
-        var evening = light.evening();
+        var evening = evening(view);
         if (evening.isPresent()) {
             var lamps = Lamps.of(view, subject, evening.get()::lights).stream()
                     .map(l -> new Lamp(l.at(), l.aim(), l.beam(), perLux(l.kelvin())))

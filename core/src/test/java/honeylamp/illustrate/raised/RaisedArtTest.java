@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
+import honeylamp.catalogue.Looks;
 import honeylamp.derive.listing.SeenFromCorner;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidView;
@@ -12,6 +13,7 @@ import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Blend;
+import honeylamp.edit.Reach;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
@@ -327,5 +329,22 @@ class RaisedArtTest {
                         && fill.ink().rgb() == ink
                         && !fill.path().isEmpty())
                 .toList();
+    }
+
+    /** A look that hatches the shade of its plans hatches that of its raised views; others lay it in tones. */
+    @Test
+    void looksThatHatchHatchRaisedToo() {
+        var view = cutaway(TestPlans.clearRectangle(4200, 3300), Rays.PARALLEL);
+        for (var look : List.of(Looks.PENCIL, Looks.MARKER, Looks.DAYLIGHT)) {
+            var plan = ViewEdits.look(view.plan().drawn(), view.view().id(), Reach.THIS, _ -> look);
+            var shade = drawn(LaidPlan.of(plan).view(view.view().id())).layers().stream()
+                    .filter(l -> l.kind() == LayerKind.TOP_SHADOW)
+                    .flatMap(l -> l.marks().stream())
+                    .toList();
+            assertThat(shade).as(look.name()).isNotEmpty();
+            assertThat(shade.stream().allMatch(Mark.Stroke.class::isInstance))
+                    .as(look.name())
+                    .isEqualTo(look != Looks.DAYLIGHT);
+        }
     }
 }
