@@ -387,8 +387,8 @@ public final class ViewEdits {
         return switch (of(plan, view).subject()) {
             case Raised.WholeStorey(var storey, var cut, var _, var eye) ->
                 Outcome.done(seen(plan, view, new Raised.WholeStorey(storey, cut, near, eye)));
-            case Raised.Cutaway(var _, var _, var _, var _) when near == Raised.Near.STANDING ->
-                Outcome.refused("walls before a room that is cut away do not stand");
+            case Raised.Cutaway(var _, var _, var _, var _)
+            when near == Raised.Near.STANDING -> Outcome.refused("walls before a room that is cut away do not stand");
             case Raised.Cutaway(var storey, var room, var _, var eye) ->
                 Outcome.done(seen(plan, view, new Raised.Cutaway(storey, room, near, eye)));
             case Subject.StoreyPlan _,

@@ -66,7 +66,8 @@ class HealedBodiesTest {
     private static double sageMm2(List<Body> bodies) {
         return bodies.stream()
                 .flatMap(b -> b.facets().stream())
-                .filter(f -> f.skin().laid().filter(l -> l.finish().equals(SAGE)).isPresent())
+                .filter(f ->
+                        f.skin().laid().filter(l -> l.finish().equals(SAGE)).isPresent())
                 .mapToDouble(f -> f.outline().area())
                 .sum();
     }
@@ -76,24 +77,27 @@ class HealedBodiesTest {
         var plan = painted();
         var storey = plan.storeys().getFirst();
         var high = storey.height().mm();
-        ways(TestPlans.laid(plan)).forEach((way, bodies) -> assertThat(sageMm2(bodies))
-                .as(way + ", painted")
-                .isCloseTo(LONG * high, within(1.0)));
+        ways(TestPlans.laid(plan))
+                .forEach((way, bodies) ->
+                        assertThat(sageMm2(bodies)).as(way + ", painted").isCloseTo(LONG * high, within(1.0)));
         var side = (Surface.WallSide) storey.coverings().getFirst().surface();
         var index = storey.walls().stream().map(Wall::id).toList().indexOf(side.wall());
         var window = TestPlans.opening(plan, index, OpeningKind.FIXED_WINDOW, 1500, 1200, Hand.FIRST, Swing.LEFT);
         var opening = window.storeys().getFirst().openings().getFirst();
-        ways(TestPlans.laid(window)).forEach((way, bodies) -> assertThat(sageMm2(bodies))
-                .as(way + ", with a window")
-                .isCloseTo(
-                        LONG * high
-                                - 1200 * (opening.head().mm() - opening.sill().mm()),
-                        within(1.0)));
+        ways(TestPlans.laid(window))
+                .forEach((way, bodies) -> assertThat(sageMm2(bodies))
+                        .as(way + ", with a window")
+                        .isCloseTo(
+                                LONG * high
+                                        - 1200
+                                                * (opening.head().mm()
+                                                        - opening.sill().mm()),
+                                within(1.0)));
         var healed = Deletion.of(window, storey.id(), Set.of(opening.id()));
         assertThat(healed.storeys().getFirst().openings()).isEmpty();
-        ways(TestPlans.laid(healed)).forEach((way, bodies) -> assertThat(sageMm2(bodies))
-                .as(way + ", healed")
-                .isCloseTo(LONG * high, within(1.0)));
+        ways(TestPlans.laid(healed))
+                .forEach((way, bodies) ->
+                        assertThat(sageMm2(bodies)).as(way + ", healed").isCloseTo(LONG * high, within(1.0)));
     }
 
     /** A tray of 2.4 by 1.6 m, 200 mm up: level at both heights, with a side of 200 mm all around. */
@@ -103,8 +107,8 @@ class HealedBodiesTest {
         var marked = RoomEdits.mark(
                 walls, TestPlans.storey(walls), Position.ofMm(LONG / 2, DEEP / 2), "Study", Finish.of("bare"));
         var high = walls.storeys().getFirst().height().mm();
-        var tray = new Block(
-                Structure.Kind.TRAY_CEILING, Length.ofMm(2400), Length.ofMm(1600), Length.ofMm(high + 200));
+        var tray =
+                new Block(Structure.Kind.TRAY_CEILING, Length.ofMm(2400), Length.ofMm(1600), Length.ofMm(high + 200));
         var plan = StructureEdits.add(
                         marked.plan(), TestPlans.storey(walls), tray, Position.ofMm(LONG / 2, DEEP / 2), 0)
                 .plan();
@@ -125,8 +129,7 @@ class HealedBodiesTest {
 
     private static double level(List<Facet> facets, double z) {
         return facets.stream()
-                .filter(f -> f.normal().z() < -0.5
-                        && Math.abs(f.flat().origin().z() - z) < 1)
+                .filter(f -> f.normal().z() < -0.5 && Math.abs(f.flat().origin().z() - z) < 1)
                 .mapToDouble(f -> f.outline().area())
                 .sum();
     }

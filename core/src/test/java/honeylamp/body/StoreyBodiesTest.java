@@ -188,9 +188,7 @@ class StoreyBodiesTest {
         assertThat(standing).isBetween(0.4 * all, 0.6 * all);
         for (var near : List.of(Near.LOW, Near.THROUGH)) {
             var bodies = StoreyBodies.cutaway(storey, room, near, towards, 0);
-            assertThat(volume(bodies) - gone)
-                    .as(near.label())
-                    .isCloseTo((all - standing) * 300, within(all * 0.5));
+            assertThat(volume(bodies) - gone).as(near.label()).isCloseTo((all - standing) * 300, within(all * 0.5));
             assertThat(bodies.stream()
                             .filter(b -> b.kind() == Kind.WALLS)
                             .flatMap(b -> b.facets().stream())

@@ -159,8 +159,7 @@ public final class RaisedArt {
                 ? remembered.answerOf(
                         new AboutSun(asked, view.view().light()),
                         on,
-                        () -> SunParts.of(
-                                scene, parts, Toning.sun(view.view().light(), subject)))
+                        () -> SunParts.of(scene, parts, Toning.sun(view.view().light(), subject)))
                 : Map.of();
         List<CornerParts.Step> corners =
                 lamp == Lamp.LIT && soft.isEmpty() && view.look().cornerShade() > 0
@@ -259,9 +258,7 @@ public final class RaisedArt {
         }
         var marks = HatchedShapes.of(shapes, frame, view.look());
         var blend = view.look().shading() == Shading.HATCHED ? Blend.COVER : Blend.MULTIPLY;
-        return marks.isEmpty()
-                ? Optional.empty()
-                : Optional.of(new Layer(LayerKind.TOP_SHADOW, blend, marks));
+        return marks.isEmpty() ? Optional.empty() : Optional.of(new Layer(LayerKind.TOP_SHADOW, blend, marks));
     }
 
     private static double share(CornerParts.Corner corner) {
@@ -283,16 +280,15 @@ public final class RaisedArt {
                     .flatMap(p -> Regions.difference(p.parts(), dark.get(p.facet())).stream())
                     .filter(this::isBroad)
                     .toList();
-            var ink = pens.ink(Role.SUNLIGHT).at(Math.min(1, SUN_INSIDE * view.look().windowLight()));
+            var ink = pens.ink(Role.SUNLIGHT)
+                    .at(Math.min(1, SUN_INSIDE * view.look().windowLight()));
             return Optional.of(Layer.of(LayerKind.TOP_SHADOW, List.of(new Mark.Fill(paper(lit), ink))));
         }
         var most = subject instanceof Raised.Outside ? SHADOW_OUTSIDE : SHADOW;
         var ink = new Ink(
-                pens.colour(Role.SHADOW).argb(),
-                Math.min(1, most * view.look().castShadow()));
+                pens.colour(Role.SHADOW).argb(), Math.min(1, most * view.look().castShadow()));
         var shapes = dark.values().stream().flatMap(List::stream).toList();
-        return Optional.of(
-                new Layer(LayerKind.TOP_SHADOW, Blend.MULTIPLY, List.of(new Mark.Fill(paper(shapes), ink))));
+        return Optional.of(new Layer(LayerKind.TOP_SHADOW, Blend.MULTIPLY, List.of(new Mark.Fill(paper(shapes), ink))));
     }
 
     /** Along edges that two facets share threads of light are left that no sun throws. */

@@ -123,12 +123,11 @@ final class SideLabels {
             case Raised.Cutaway cutaway ->
                 room.mark().map(RoomMark::id).filter(cutaway.room()::equals).isPresent();
             case Raised.Inside inside ->
-                storey.geometry().roomAt(inside.at().point()).filter(room::equals).isPresent();
-            case Raised.WholeStorey _,
-                    Raised.Building _,
-                    Raised.RoofPlan _,
-                    Raised.Outside _,
-                    Raised.Section _ -> true;
+                storey.geometry()
+                        .roomAt(inside.at().point())
+                        .filter(room::equals)
+                        .isPresent();
+            case Raised.WholeStorey _, Raised.Building _, Raised.RoofPlan _, Raised.Outside _, Raised.Section _ -> true;
         };
     }
 
@@ -139,7 +138,8 @@ final class SideLabels {
             if (Furnishings.of(piece)
                     .filter(k -> wanted.contains(k.group().name().toLowerCase(Locale.ROOT)))
                     .isPresent()) {
-                byName.computeIfAbsent(Furnishings.called(piece), _ -> new ArrayList<>()).add(piece.id());
+                byName.computeIfAbsent(Furnishings.called(piece), _ -> new ArrayList<>())
+                        .add(piece.id());
             }
         }
         return byName.entrySet().stream()
@@ -159,9 +159,7 @@ final class SideLabels {
             return List.of();
         }
         var places = places(
-                scene,
-                parts,
-                named.stream().flatMap(n -> n.things.stream()).collect(Collectors.toSet()));
+                scene, parts, named.stream().flatMap(n -> n.things.stream()).collect(Collectors.toSet()));
         var all = new ArrayList<Placed>();
         for (var n : named) {
             n.things.stream()
@@ -195,8 +193,7 @@ final class SideLabels {
             }
         }
         var out = new HashMap<ElementId, Spot>();
-        best.forEach((id, outline) ->
-                out.put(id, new Spot(frame.paper(Regions.inside(outline)), outline.area())));
+        best.forEach((id, outline) -> out.put(id, new Spot(frame.paper(Regions.inside(outline)), outline.area())));
         return out;
     }
 
@@ -210,7 +207,9 @@ final class SideLabels {
                 .sorted(Comparator.comparingDouble(Placed::y).thenComparing(Placed::words))
                 .toList();
         var ys = apart(sorted.stream().mapToDouble(Placed::y).toArray(), step, box);
-        var x = align == Mark.Align.RIGHT ? box.minX() - beside.left() - AWAY_MM : box.maxX() + beside.right() + AWAY_MM;
+        var x = align == Mark.Align.RIGHT
+                ? box.minX() - beside.left() - AWAY_MM
+                : box.maxX() + beside.right() + AWAY_MM;
         var placed = new ArrayList<Placed>();
         for (var i = 0; i < ys.length; i++) {
             placed.add(sorted.get(i).moved(ys[i]));
@@ -219,8 +218,7 @@ final class SideLabels {
         var off = align == Mark.Align.RIGHT ? LEADER_OFF_MM : -LEADER_OFF_MM;
         for (var p : placed) {
             var words = fitting(p.words);
-            out.add(new Mark.Stroke(
-                    Figure.line(new Point(x + off, p.y), p.at), pens.dimension(), pens.dimensionInk()));
+            out.add(new Mark.Stroke(Figure.line(new Point(x + off, p.y), p.at), pens.dimension(), pens.dimensionInk()));
             out.add(new Mark.Fill(Figure.circle(p.at, DOT_MM), pens.dimensionInk()));
             out.add(new Mark.Text(words, new Point(x, p.y + cap / 2), cap, face, 0, align, 0, pens.ink()));
         }

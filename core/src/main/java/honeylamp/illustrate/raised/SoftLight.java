@@ -89,8 +89,7 @@ public final class SoftLight {
     public static boolean isIn(LaidView view) {
         return view.view().subject() instanceof Raised subject
                 && !(subject instanceof Raised.RoofPlan)
-                && (view.view().lit() == View.Lit.TRACED
-                        || evening(view).isPresent());
+                && (view.view().lit() == View.Lit.TRACED || evening(view).isPresent());
     }
 
     /** Which fittings light a view: after dark, and always in a look of the night. */
@@ -177,7 +176,11 @@ public final class SoftLight {
         }
         var isUp = view.light().isPresent();
         return new LightSources(
-                SKY, GROUND, isUp ? Optional.of(new Sun(Toning.sun(light, subject), SUN)) : Optional.empty(), List.of(), bounces);
+                SKY,
+                GROUND,
+                isUp ? Optional.of(new Sun(Toning.sun(light, subject), SUN)) : Optional.empty(),
+                List.of(),
+                bounces);
     }
 
     /** The colour of light of a temperature, its green taken as even, between what 2,700 and 6,500 K look like to an eye at home. */

@@ -57,6 +57,7 @@ public final class HatchedShapes {
             }
         }
         var role = tool.get() == Hatching.Tool.PENCIL ? Role.INK : Role.SHADOW;
-        return Hatching.of(grid, loss, tool.get(), Ink.of(look.palette().of(role).argb()));
+        return Hatching.of(
+                grid, loss, tool.get(), Ink.of(look.palette().of(role).argb()));
     }
 }

@@ -143,7 +143,8 @@ final class PieceNames {
         var wide = isSquare
                 ? box.width()
                 : Math.min(piece.width().mm(), piece.depth().mm()) / frame.scale();
-        var label = label(face.wrapped(Furnishings.called(piece), cap, wide - 2 * ON_AIR_MM), box.centre(), Optional.empty());
+        var label = label(
+                face.wrapped(Furnishings.called(piece), cap, wide - 2 * ON_AIR_MM), box.centre(), Optional.empty());
         if (label.wide + 2 * ON_AIR_MM > box.width() || label.high + 2 * ON_AIR_MM > box.height()) {
             return Optional.empty();
         }

@@ -37,7 +37,8 @@ class SideLabelsTest {
     private static final Eye EYE = new Eye(Rays.PARALLEL, 28, 36);
 
     private static LaidView view(Plan plan, Raised subject) {
-        var added = ViewEdits.raised(plan, plan.presentation().views().getFirst().id(), subject, "Seen");
+        var added =
+                ViewEdits.raised(plan, plan.presentation().views().getFirst().id(), subject, "Seen");
         var laid = LaidPlan.of(added.plan());
         var view = laid.view(added.plan().presentation().views().getLast().id());
         return view.seenAs(view.view()
@@ -105,7 +106,9 @@ class SideLabelsTest {
 
     @Test
     void piecesAreNamedAsOftenAsTheyAreThere() {
-        assertThat(words(livingRoom())).contains("Sofa", "Armchair \u00d7 2", "Bench").noneMatch(w -> w.contains("Bookcase"));
+        assertThat(words(livingRoom()))
+                .contains("Sofa", "Armchair \u00d7 2", "Bench")
+                .noneMatch(w -> w.contains("Bookcase"));
     }
 
     /** Each leader ends on what it names, as someone would find it who presses there. */
@@ -147,7 +150,9 @@ class SideLabelsTest {
             for (var mark : labels(view, Mark.Text.class::isInstance)) {
                 var text = (Mark.Text) mark;
                 var wide = text.face().widthMm(text.text(), text.capHeightMm(), 0);
-                var from = text.align() == Mark.Align.RIGHT ? text.at().x() - wide : text.at().x();
+                var from = text.align() == Mark.Align.RIGHT
+                        ? text.at().x() - wide
+                        : text.at().x();
                 assertThat(from + wide <= picture.minX() || from >= picture.maxX())
                         .as(text.text())
                         .isTrue();
@@ -168,8 +173,8 @@ class SideLabelsTest {
                         .filter(n -> !n.isBlank())
                         .findFirst()
                         .orElseThrow());
-        var without = seen.seenAs(seen.view()
-                .withShowing(seen.view().showing().with(Showing.Kind.ROOM_NAMES, Showing.Degree.HIDDEN)));
+        var without = seen.seenAs(
+                seen.view().withShowing(seen.view().showing().with(Showing.Kind.ROOM_NAMES, Showing.Degree.HIDDEN)));
         var names = storey.rooms().stream().map(RoomMark::name).toList();
         assertThat(words(without)).isNotEmpty().doesNotContainAnyElementsOf(names);
     }

@@ -48,7 +48,9 @@ public final class RaisedActions {
     /** What a glance beside the plan shows: what was looked at raised last if that is on this storey, else the storey. */
     public Raised glanced() {
         var base = glancedAt();
-        return turned.filter(t -> t.of.equals(base)).<Raised>map(t -> base.seenFrom(t.eye)).orElse(base);
+        return turned.filter(t -> t.of.equals(base))
+                .<Raised>map(t -> base.seenFrom(t.eye))
+                .orElse(base);
     }
 
     /** A glance that was turned where it lies, without what it shows. */
@@ -56,7 +58,8 @@ public final class RaisedActions {
 
     /** Turns and tilts a glance where it lies; the view that it shows stays as it is. */
     public void turnGlance(double turnDeg, double tiltDeg) {
-        turned = Optional.of(new Turned(glancedAt(), glanced().eye().turnedBy(turnDeg).tiltedBy(tiltDeg)));
+        turned = Optional.of(
+                new Turned(glancedAt(), glanced().eye().turnedBy(turnDeg).tiltedBy(tiltDeg)));
     }
 
     private Raised glancedAt() {

@@ -199,7 +199,8 @@ public final class ShownPlan {
         this.light = new LightWork(threads.beside());
         this.headroom = new Aside<>(
                 threads.beside(),
-                (a, b) -> a.id().equals(b.id()) && a.plan().storeys() == b.plan().storeys(),
+                (a, b) ->
+                        a.id().equals(b.id()) && a.plan().storeys() == b.plan().storeys(),
                 (storey, _) -> Headroom.byRoom(storey, _ -> true));
         this.lighting = new Aside<>(threads.beside(), ShownPlan::isLitAlike, LightingReport::of);
         this.readings = new Aside<>(threads.beside(), Read::isSame, (asked, _) -> asked.reading());

@@ -18,8 +18,8 @@ import honeylamp.desktop.gesture.draw.Outlining;
 import honeylamp.desktop.gesture.draw.SetNorth;
 import honeylamp.desktop.gesture.look.CropView;
 import honeylamp.desktop.gesture.look.DrawSection;
-import honeylamp.desktop.gesture.look.MoveSection;
 import honeylamp.desktop.gesture.look.MeasureRound;
+import honeylamp.desktop.gesture.look.MoveSection;
 import honeylamp.desktop.gesture.look.PressSwitch;
 import honeylamp.desktop.gesture.look.StandHere;
 import honeylamp.desktop.gesture.look.WalkLit;
@@ -716,12 +716,14 @@ class EachGestureTest {
         hand.drag(6000, 2000, 6500, 3000, Keys.NONE);
         assertThat(hand.gesture).isInstanceOf(MoveSection.class);
         assertThat(hand.gesture.sketch(hand.scene())).isNotEmpty();
-        var section = (Raised.Section) hand.plan.presentation().view(id).orElseThrow().subject();
+        var section =
+                (Raised.Section) hand.plan.presentation().view(id).orElseThrow().subject();
         assertThat(section.from()).isEqualTo(Position.ofMm(-1000, 3000));
         assertThat(section.to()).isEqualTo(Position.ofMm(14_000, 3000));
         // by one end
         hand.drag(14_000, 3000, 14_000, 5000, Keys.NONE);
-        section = (Raised.Section) hand.plan.presentation().view(id).orElseThrow().subject();
+        section =
+                (Raised.Section) hand.plan.presentation().view(id).orElseThrow().subject();
         assertThat(section.from()).isEqualTo(Position.ofMm(-1000, 3000));
         assertThat(section.to()).isEqualTo(Position.ofMm(14_000, 5000));
         assertThat(section.depth()).isEqualTo(Raised.Section.USUAL_DEPTH);

@@ -55,7 +55,8 @@ public record DrawSection(Optional<Point> from, Catch aim) implements Gesture {
         if (scene.laid().shells().isEmpty()) {
             return Reply.complain(begin(), "Nothing is built here that could be cut. Draw its walls first, in Walls.");
         }
-        var section = new Raised.Section(scene.storey(), Position.of(from.get()), Position.of(at.at()), Raised.Section.USUAL_DEPTH);
+        var section = new Raised.Section(
+                scene.storey(), Position.of(from.get()), Position.of(at.at()), Raised.Section.USUAL_DEPTH);
         var name = RaisedNames.of(scene.view().storey(), section) + " "
                 + ElevationNumbers.next(scene.plan().presentation());
         var added = ViewEdits.raised(scene.plan(), scene.view().view().id(), section, name);

@@ -72,9 +72,7 @@ public record MoveSection(ViewId held, Grip grip, Optional<Point> from, Point po
     @Override
     public Reply pressed(Surroundings scene, Pointer at) {
         var other = at(scene, at.at());
-        return other.isPresent()
-                ? Reply.to(other.get())
-                : DrawSection.begin().pressed(scene, at);
+        return other.isPresent() ? Reply.to(other.get()) : DrawSection.begin().pressed(scene, at);
     }
 
     @Override
@@ -167,14 +165,16 @@ public record MoveSection(ViewId held, Grip grip, Optional<Point> from, Point po
     public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<Mark>();
         section(scene)
-                .map(s -> from.isPresent() ? dragged(s, pointer) : new Segment(s.from().point(), s.to().point()))
+                .map(s -> from.isPresent()
+                        ? dragged(s, pointer)
+                        : new Segment(s.from().point(), s.to().point()))
                 .ifPresent(line -> {
-            var pen = scene.penMm();
-            out.add(Sketches.line(scene.frame(), line, 2.5 * pen, true));
-            for (var end : List.of(line.a(), line.b())) {
-                out.add(Sketches.spot(scene.frame(), end, SPOT_PX * pen, 1.5 * pen));
-            }
-        });
+                    var pen = scene.penMm();
+                    out.add(Sketches.line(scene.frame(), line, 2.5 * pen, true));
+                    for (var end : List.of(line.a(), line.b())) {
+                        out.add(Sketches.spot(scene.frame(), end, SPOT_PX * pen, 1.5 * pen));
+                    }
+                });
         return out;
     }
 }

@@ -3,16 +3,16 @@ package honeylamp.desktop.panel.card;
 import honeylamp.catalogue.Family.Place;
 import honeylamp.catalogue.piece.Counters;
 import honeylamp.derive.listing.Headroom;
-import honeylamp.derive.rooms.Room;
-import honeylamp.desktop.workspace.ShownPlan;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.listing.WallElevation;
+import honeylamp.derive.rooms.Room;
 import honeylamp.desktop.panel.part.Folding;
 import honeylamp.desktop.panel.part.LengthField;
 import honeylamp.desktop.panel.part.Libraries;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Keys;
+import honeylamp.desktop.workspace.ShownPlan;
 import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Coverings;
@@ -31,12 +31,12 @@ import honeylamp.units.LengthReader;
 import honeylamp.units.Words;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Predicate;
-import java.util.function.ToDoubleFunction;
-import javafx.beans.value.ObservableValue;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
+import javafx.beans.value.ObservableValue;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -60,10 +60,11 @@ record CardFields(WorkspaceModel model, Libraries libraries) {
 
     /** What is low below a roof or a sloping ceiling; nothing if nothing is. */
     static List<Node> low(ShownPlan shown, Predicate<Room> which) {
-        var low = shown.headroom().map(rooms -> rooms.entrySet().stream()
-                .filter(e -> which.test(e.getKey()))
-                .map(Map.Entry::getValue)
-                .reduce(Headroom.FULL, Headroom::plus));
+        var low = shown.headroom()
+                .map(rooms -> rooms.entrySet().stream()
+                        .filter(e -> which.test(e.getKey()))
+                        .map(Map.Entry::getValue)
+                        .reduce(Headroom.FULL, Headroom::plus));
         return List.of(
                 low(Headroom.BELOW_1500, low, Headroom::below1500), low(Headroom.BELOW_2000, low, Headroom::below2000));
     }

@@ -77,8 +77,7 @@ public final class RaisedFields {
                         this::apart,
                         model::complain));
             case Raised.Cutaway cutaway ->
-                out.add(near(
-                        cutaway.before(), List.of(Raised.Near.GONE, Raised.Near.LOW, Raised.Near.THROUGH)));
+                out.add(near(cutaway.before(), List.of(Raised.Near.GONE, Raised.Near.LOW, Raised.Near.THROUGH)));
             case Raised.Inside _, Raised.RoofPlan _, Raised.Outside _, Raised.Section _ -> {}
         }
         out.add(light());
