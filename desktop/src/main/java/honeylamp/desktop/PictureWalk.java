@@ -7,6 +7,7 @@ import honeylamp.demo.LooksPicture;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.NewLighting;
 import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.LightWork;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.WorkStage;
@@ -18,9 +19,9 @@ import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.Annotation.Brightness;
 import honeylamp.plan.ElementId;
-import honeylamp.plan.Raised;
 import honeylamp.plan.RoomPairs;
 import honeylamp.plan.Stair;
+import honeylamp.plan.View;
 import honeylamp.store.Origin;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -119,17 +120,19 @@ final class PictureWalk {
         point(MouseEvent.MOUSE_MOVED, new Point(8900, 2350));
     }
 
-    /** The storey raised as high as it is, its near walls cut low. */
+    /** The living room in soft light, as one sees it who stands in it. */
     private void raised(WorkspaceModel model) {
-        model.go(WorkStage.SHEET);
-        model.raised().raiseStorey();
-        var view = model.now().view().id();
-        model.edit(
-                ViewEdits.cutAt(
-                        model.now().plan(), view, model.now().currentStorey().height()),
-                "Cut");
-        model.edit(ViewEdits.near(model.now().plan(), view, Raised.Near.LOW), "Near walls");
+        model.go(WorkStage.LOOK);
+        model.geometry().rooms().stream()
+                .filter(r -> r.name().equals("Living room"))
+                .findFirst()
+                .ifPresent(model.raised()::standIn);
+        model.edit(ViewEdits.lit(model.now().plan(), model.now().view().id(), View.Lit.TRACED), "Light raised view");
         window.actions().showSheet();
+    }
+
+    private boolean isLit() {
+        return window.model().shown().light().known().get().state() != LightWork.State.GOING;
     }
 
     /** A room taken apart, the schedules below the plan. */
@@ -285,7 +288,7 @@ final class PictureWalk {
 
             @Override
             public void handle(long now) {
-                quiet = window.plan().settled() && !window.working() ? quiet + 1 : 0;
+                quiet = window.plan().settled() && !window.working() && isLit() ? quiet + 1 : 0;
                 if (quiet > SETTLED_PULSES) {
                     stop();
                     then.run();

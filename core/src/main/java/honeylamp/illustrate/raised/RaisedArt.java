@@ -277,7 +277,7 @@ public final class RaisedArt {
         if (subject instanceof Raised.Inside) {
             var lit = parts.stream()
                     .filter(p -> dark.containsKey(p.facet()))
-                    .flatMap(p -> Regions.difference(p.parts(), dark.get(p.facet())).stream())
+                    .flatMap(p -> Regions.difference(p.parts(), dark.getOrDefault(p.facet(), List.of())).stream())
                     .filter(this::isBroad)
                     .toList();
             var ink = pens.ink(Role.SUNLIGHT)

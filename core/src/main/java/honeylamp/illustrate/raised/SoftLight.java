@@ -120,7 +120,7 @@ public final class SoftLight {
         var longerPx = subject instanceof Raised.Inside ? LONGER_INSIDE_PX : LONGER_PX;
         var asked = new Asked(about, view.view().light(), view.view().lit(), view.look(), longerPx);
         return all.<Known>longAnswerOf(asked, on, (sofar, wanted) -> {
-                    var traced = new TracedLight(scene, colours(view, subject, frame), sources(view, subject));
+                    var traced = new TracedLight(scene, colours(view, frame), sources(view, subject));
                     return traced.map(
                                     longerPx,
                                     scene.bounds().get(),
@@ -156,7 +156,7 @@ public final class SoftLight {
     }
 
     /** Facets throw back light of the colours they are seen in. */
-    private static TracedLight.ThrowsBack colours(LaidView view, Raised subject, PaperFrame frame) {
+    private static TracedLight.ThrowsBack colours(LaidView view, PaperFrame frame) {
         var tones = new FacetTones(
                 Pens.of(view.look(), frame.scale()), Toning.NONE, view.view().seen());
         return (body, facet) -> facet.skin().sort() == Skin.Sort.CUT

@@ -29,6 +29,7 @@ import honeylamp.illustrate.furniture.FurnitureArt;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.illustrate.words.ElevationMarks;
 import honeylamp.plan.Activity;
 import honeylamp.plan.Arrangement;
 import honeylamp.plan.Boundary;
@@ -504,5 +505,10 @@ public final class Sketches {
             out.addAll(words(frame, points.getFirst().plus(new Point(0, up)), text, penMm));
         }
         return out;
+    }
+
+    /** Whether a place of the plan lies on the number at the beginning of the line of a section. */
+    public static boolean isOnNumber(PaperFrame frame, Segment line, Point plan) {
+        return ElevationMarks.number(line, frame).contains(frame.paper(plan));
     }
 }

@@ -10,7 +10,6 @@ import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.sketch.Sketches;
-import honeylamp.illustrate.words.ElevationMarks;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Position;
 import honeylamp.plan.Raised.Section;
@@ -50,18 +49,13 @@ public record MoveSection(ViewId held, Grip grip, Optional<Point> from, Point po
 
     private static Optional<Grip> grip(Surroundings scene, Section section, Point p) {
         var line = new Segment(section.from().point(), section.to().point());
-        if (line.a().distance(p) < scene.reachMm() || isOnNumber(scene, line, p)) {
+        if (line.a().distance(p) < scene.reachMm() || Sketches.isOnNumber(scene.frame(), line, p)) {
             return Optional.of(Grip.FIRST_END);
         }
-        if (line.b().distance(p) < scene.reachMm() || isOnNumber(scene, line.reversed(), p)) {
+        if (line.b().distance(p) < scene.reachMm() || Sketches.isOnNumber(scene.frame(), line.reversed(), p)) {
             return Optional.of(Grip.SECOND_END);
         }
         return line.distance(p) < scene.reachMm() ? Optional.of(Grip.LINE) : Optional.empty();
-    }
-
-    /** Whether a place lies on the number at the beginning of a line. */
-    private static boolean isOnNumber(Surroundings scene, Segment line, Point p) {
-        return ElevationMarks.number(line, scene.frame()).contains(scene.frame().paper(p));
     }
 
     @Override
