@@ -236,6 +236,7 @@ public final class Mending {
             case OPEN_END,
                     UNNAMED_ROOM,
                     OPENING_WITHOUT_ROOM,
+                    OPENING_ABOVE_ROOF,
                     NARROW_DOOR,
                     SMALL_ROOM,
                     LOW_HEADROOM,

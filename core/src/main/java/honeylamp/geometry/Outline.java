@@ -50,6 +50,12 @@ public record Outline(Ring shell, List<Ring> holes) {
         return shell.bounds();
     }
 
+    /** The surface in a picture; no corner may lie behind the eye. */
+    public Outline through(Projective to) {
+        return new Outline(
+                shell.through(to), holes.stream().map(h -> h.through(to)).toList());
+    }
+
     /** The surface seen through a transform. */
     public Outline through(Affine affine) {
         return new Outline(

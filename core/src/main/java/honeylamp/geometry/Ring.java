@@ -117,6 +117,11 @@ public record Ring(List<Point> corners) {
         return true;
     }
 
+    /** The ring in a picture; no corner may lie behind the eye. */
+    public Ring through(Projective to) {
+        return new Ring(corners.stream().map(to::apply).toList());
+    }
+
     /** The ring seen through a transform. */
     public Ring through(Affine affine) {
         return new Ring(corners.stream().map(affine::apply).toList());

@@ -6,7 +6,6 @@ import honeylamp.body.Skin;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
-import honeylamp.geometry.Projective;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
@@ -196,22 +195,12 @@ public final class CornerParts {
             Scene scene, SeenParts.Part part, Facet facet, Corner corner, Stream<List<Outline>> shapes) {
         var toPicture = scene.projection().of(facet.flat());
         var fromPicture = toPicture.inverse();
-        var there = part.parts().stream().map(o -> through(o, fromPicture)).toList();
+        var there = part.parts().stream().map(o -> o.through(fromPicture)).toList();
         return shapes.filter(s -> !s.isEmpty())
                 .map(s -> new Step(
                         corner,
                         Regions.intersection(there, Regions.union(s)).stream()
-                                .map(o -> through(o, toPicture))
+                                .map(o -> o.through(toPicture))
                                 .toList()));
-    }
-
-    private static Outline through(Outline outline, Projective to) {
-        return new Outline(
-                through(outline.shell(), to),
-                outline.holes().stream().map(h -> through(h, to)).toList());
-    }
-
-    private static Ring through(Ring ring, Projective to) {
-        return new Ring(ring.corners().stream().map(to::apply).toList());
     }
 }

@@ -7,9 +7,7 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.BoxIndex;
 import honeylamp.geometry.HalfPlane;
 import honeylamp.geometry.Outline;
-import honeylamp.geometry.Projective;
 import honeylamp.geometry.Regions;
-import honeylamp.geometry.Ring;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -147,13 +145,7 @@ public final class Scene {
         var before =
                 projection instanceof Projection.Perspective p ? beforeEye(facet, p) : Optional.of(facet.outline());
         var to = projection.of(facet.flat());
-        return before.map(o -> new Outline(
-                through(o.shell(), to),
-                o.holes().stream().map(r -> through(r, to)).toList()));
-    }
-
-    private static Ring through(Ring ring, Projective to) {
-        return new Ring(ring.corners().stream().map(to::apply).toList());
+        return before.map(o -> o.through(to));
     }
 
     /** What of a facet lies far enough before the eye, in its own frame. */

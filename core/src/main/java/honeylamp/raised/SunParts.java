@@ -2,9 +2,7 @@ package honeylamp.raised;
 
 import honeylamp.body.Facet;
 import honeylamp.geometry.Outline;
-import honeylamp.geometry.Projective;
 import honeylamp.geometry.Regions;
-import honeylamp.geometry.Ring;
 import honeylamp.geometry.space.SpacePoint;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -61,23 +59,14 @@ public final class SunParts {
         var toPicture = scene.projection().of(facet.flat());
         var fromPicture = toPicture.inverse();
         var fromItsLight = fromLight.projection().of(facet.flat()).inverse();
-        var seen = part.parts().stream().map(o -> through(o, fromPicture)).toList();
+        var seen = part.parts().stream().map(o -> o.through(fromPicture)).toList();
         var bright = lit.getOrDefault(new Same(facet), List.of()).stream()
-                .map(o -> through(o, fromItsLight))
+                .map(o -> o.through(fromItsLight))
                 .toList();
         return Regions.difference(seen, bright).stream()
                 .filter(o -> o.area() > LEAST_MM2)
-                .map(o -> through(o, toPicture))
+                .map(o -> o.through(toPicture))
                 .toList();
-    }
-
-    private static Outline through(Outline outline, Projective to) {
-        return new Outline(
-                new Ring(outline.shell().corners().stream().map(to::apply).toList()),
-                outline.holes().stream()
-                        .map(hole ->
-                                new Ring(hole.corners().stream().map(to::apply).toList()))
-                        .toList());
     }
 
     /** From the light, its picture upright. */

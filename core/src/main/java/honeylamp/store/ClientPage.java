@@ -61,14 +61,16 @@ public final class ClientPage {
         var drawings = new StringBuilder();
         var data = new ArrayList<ClientData.PageData>();
         for (var i = 0; i < pages.size(); i++) {
-            progress.at(0.9 * i / pages.size());
-            var page = pictures.unstamped(pages.get(i), document.assets());
+            var done = 0.9 * i / pages.size();
+            Progress here = _ -> progress.at(done);
+            var page = pictures.unstamped(pages.get(i), document.assets(), here);
             composed.add(page);
             var out = new ByteArrayOutputStream();
             // the bare one has the same scale: only furniture is gone
-            Export.inline(page, pictures.unstamped(without.get(i), document.assets()), "p" + i + "-", out);
+            Export.inline(page, pictures.unstamped(without.get(i), document.assets(), here), "p" + i + "-", out);
             drawings.append(sheet(pages.get(i), i, out.toString(StandardCharsets.UTF_8)));
-            data.add(ClientData.of(pages.get(i), pages, digest(pictures.agreed(pages.get(i), document.assets()))));
+            data.add(
+                    ClientData.of(pages.get(i), pages, digest(pictures.agreed(pages.get(i), document.assets(), page))));
         }
         var raised = pages.stream().anyMatch(ClientPage::isRaised) ? TurnedModel.of(plan) : TurnedModel.NOTHING;
         var html = html(plan.name(), Export.fonts(composed), drawings.toString(), data, raised);

@@ -71,8 +71,7 @@ public final class PagePictures {
 
     private ComposedPage printed(LaidPage page, Map<String, byte[]> assets, Remembered remembered) {
         var bare = unstamped(page, assets, remembered);
-        var holding = ApprovalStamp.holding(
-                page, page.views().stream().anyMatch(SoftLight::isIn) ? agreed(page, assets) : bare);
+        var holding = ApprovalStamp.holding(page, agreed(page, assets, bare));
         return holding.isEmpty() ? bare : bare.with(ApprovalStamp.layer(page, holding));
     }
 
@@ -138,14 +137,22 @@ public final class PagePictures {
                 : ApprovalStamp.layer(page, holding).marks();
     }
 
+    /** A page as it leaves the house, but for stamps; as long as the progress does not end it. */
+    ComposedPage unstamped(LaidPage page, Map<String, byte[]> assets, Progress progress) throws Progress.Cancelled {
+        var wanted = Remembered.LongWork.whileWanted(() -> isWanted(progress, 0, 1));
+        var out = unstamped(page, assets, new Remembered(wanted));
+        progress.at(0);
+        return out;
+    }
+
     /** What people agree to: the page without stamps, and without what takes too long to draw each time it is asked for. */
     ComposedPage agreed(LaidPage page, Map<String, byte[]> assets) {
         return unstamped(page, assets, new Remembered(Remembered.LongWork.NEVER));
     }
 
-    /** The same as {@link #printed(LaidPage, Map)} without stamps. */
-    ComposedPage unstamped(LaidPage page, Map<String, byte[]> assets) {
-        return unstamped(page, assets, new Remembered());
+    /** The same of a page that is drawn already. */
+    ComposedPage agreed(LaidPage page, Map<String, byte[]> assets, ComposedPage drawn) {
+        return page.views().stream().anyMatch(SoftLight::isIn) ? agreed(page, assets) : drawn;
     }
 
     private ComposedPage unstamped(LaidPage page, Map<String, byte[]> assets, Remembered remembered) {

@@ -7,12 +7,16 @@ import honeylamp.TestPlans;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.listing.Headroom;
+import honeylamp.derive.snags.Snag;
+import honeylamp.derive.snags.Snags;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.edit.StoreyEdits;
 import honeylamp.edit.StructureEdits;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
+import honeylamp.plan.Opening;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Roof;
@@ -103,6 +107,38 @@ class RoofBodiesTest {
         assertThat(across.underMm(new Point(3000, 2000)).orElseThrow())
                 .as("a quarter turn on, the ridge runs across")
                 .isCloseTo(storey.storey().height().mm() + shell.width() / 2, within(0.5));
+    }
+
+    /** The roof springs at 1,000 mm from the outer faces of the long walls: a window up to 2,100 is cut off there. */
+    @Test
+    void windowsAboveTheRoofAreTold() {
+        var roof = Roof.of(Form.GABLE).withPitchDeg(45).withSprings(Optional.of(Length.ofMm(1000)));
+        var plan = house(roof);
+        for (var wall = 0; wall < 4; wall++) {
+            plan = TestPlans.opening(
+                    plan, wall, OpeningKind.FIXED_WINDOW, 1500, 900, Opening.Hand.FIRST, Opening.Swing.LEFT);
+        }
+        var told = told(plan);
+        // in the gables there is height enough in the middle, but not 1,500 mm from a corner
+        assertThat(told)
+                .hasSizeBetween(2, 4)
+                .allSatisfy(s -> assertThat(s.sentence()).contains("only to").contains("dormer"));
+        assertThat(told(house(Roof.of(Form.GABLE)))).isEmpty();
+        var lower = plan.storeys().getFirst();
+        var low = plan.withStorey(
+                lower.id(),
+                _ -> lower.with(
+                        Opening.class,
+                        lower.openings().stream()
+                                .map(o -> o.withHeights(Length.ofMm(200), Length.ofMm(900)))
+                                .toList()));
+        assertThat(told(low)).isEmpty();
+    }
+
+    private static List<Snag> told(Plan plan) {
+        return Snags.of(laid(plan), Snags.USUAL_GAP_REACH, () -> true).orElseThrow().stream()
+                .filter(s -> s.kind() == Snag.Kind.OPENING_ABOVE_ROOF)
+                .toList();
     }
 
     /** By hand: walls 300 thick, roof from 1,000 mm at 45°: low to 1.5 m for 500 − 300 = 200 mm along both long walls. */

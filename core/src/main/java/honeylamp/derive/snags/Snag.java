@@ -63,6 +63,8 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
         OPENING_OUT_OF_PLACE("opening out of place", Subject.OPENING, Mends.BY_ITSELF),
         /** An opening for which its wall has no room. */
         OPENING_WITHOUT_ROOM("opening without room", Subject.OPENING, Mends.BY_A_PERSON),
+        /** An opening that reaches above the roof over it. */
+        OPENING_ABOVE_ROOF("opening above the roof", Subject.OPENING, Mends.BY_A_PERSON),
         /** A leaf that meets a wall. */
         LEAF_AGAINST_WALL("leaf against wall", Subject.SWING, Mends.BY_ITSELF),
         /** Too little wall beside the hinges. */

@@ -32,7 +32,22 @@ public final class Snags {
      * @return empty if it was not wanted to the end
      */
     public static Optional<List<Snag>> of(LaidStorey storey, Length gapReach, BooleanSupplier wanted) {
-        return of(storey.geometry(), storey.plan().whole(), gapReach, wanted);
+        return of(storey.geometry(), storey.plan().whole(), gapReach, wanted).map(found -> {
+            var out = new ArrayList<>(found);
+            out.addAll(RoofSnags.of(storey));
+            out.removeIf(Snags::isOfCopies);
+            return sorted(out);
+        });
+    }
+
+    private static List<Snag> sorted(List<Snag> snags) {
+        return snags.stream()
+                .sorted(Comparator.comparing(Snag::kind)
+                        .thenComparingInt(s -> s.about().stream()
+                                .mapToInt(ElementId::number)
+                                .min()
+                                .orElse(0)))
+                .toList();
     }
 
     /** All snags of a storey, by kind and then by element number, with the usual reach for gaps. */
@@ -65,10 +80,7 @@ public final class Snags {
             out.addAll(family.get());
         }
         out.removeIf(Snags::isOfCopies);
-        out.sort(Comparator.comparing(Snag::kind)
-                .thenComparingInt(s ->
-                        s.about().stream().mapToInt(ElementId::number).min().orElse(0)));
-        return Optional.of(List.copyOf(out));
+        return Optional.of(sorted(out));
     }
 
     private static List<Supplier<List<Snag>>> families(StoreyGeometry geometry, Plan plan, Length gapReach) {

@@ -70,7 +70,10 @@ public final class LightWork implements LongWork {
                 worked.isWanted = false;
             }
         });
-        all.values().removeIf(w -> !w.isWanted && !w.isDone);
+        var hasEnded = all.values().removeIf(w -> !w.isWanted && !w.isDone);
+        if (hasEnded && !isGoing()) {
+            tell(1, State.RESTING);
+        }
         var questions = all.keySet().iterator();
         while (all.size() > KEPT && questions.hasNext()) {
             if (!asked.contains(questions.next())) {
@@ -115,8 +118,12 @@ public final class LightWork implements LongWork {
         if (worked.isWanted) {
             worked.answer = answer;
             worked.isDone = share == 1;
-            tell(share, worked.isDone ? State.RESTING : State.GOING);
+            tell(share, isGoing() ? State.GOING : State.RESTING);
         }
+    }
+
+    private boolean isGoing() {
+        return all.values().stream().anyMatch(w -> !w.isDone && w.isWanted);
     }
 
     private void tell(double share, State state) {
