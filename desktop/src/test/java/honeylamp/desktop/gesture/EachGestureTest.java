@@ -731,6 +731,7 @@ class EachGestureTest {
         hand.drag(14_000, 5000, -1000, 3000, Keys.NONE);
         assertThat(hand.complaint).contains("same spot");
         assertThat(hand.gesture.readout(hand.scene()).hint()).contains("Delete");
+        assertThat(hand.gesture.takesAway()).as("the key for that comes here").isTrue();
         hand.take(hand.gesture.key(hand.scene(), Gesture.Key.AWAY));
         assertThat(hand.plan.presentation().view(id)).isEmpty();
         assertThat(hand.plan.presentation().pages()).hasSize(pages - 1);

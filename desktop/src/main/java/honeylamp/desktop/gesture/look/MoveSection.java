@@ -138,6 +138,11 @@ public record MoveSection(ViewId held, Grip grip, Optional<Point> from, Point po
     }
 
     @Override
+    public boolean takesAway() {
+        return true;
+    }
+
+    @Override
     public Gesture dropped() {
         return DrawSection.begin();
     }
