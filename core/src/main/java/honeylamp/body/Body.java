@@ -1,10 +1,12 @@
 package honeylamp.body;
 
+import honeylamp.geometry.Affine;
 import honeylamp.geometry.space.SpacePoint;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Showing;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
  * Something that stands or lies in space.
@@ -19,6 +21,10 @@ public record Body(Showing.Kind kind, Optional<ElementId> of, List<Facet> facets
     public record Line(List<SpacePoint> points) {
         public Line {
             points = List.copyOf(points);
+        }
+
+        private Line through(UnaryOperator<SpacePoint> to) {
+            return new Line(points.stream().map(to).toList());
         }
     }
 
@@ -42,9 +48,21 @@ public record Body(Showing.Kind kind, Optional<ElementId> of, List<Facet> facets
                 kind,
                 of,
                 facets.stream().map(f -> f.raised(up)).toList(),
+                lines.stream().map(l -> l.through(p -> p.plus(up))).toList());
+    }
+
+    /**
+     * The same elsewhere in the plan.
+     *
+     * @param to shifts and turns only
+     */
+    public Body moved(Affine to) {
+        return new Body(
+                kind,
+                of,
+                facets.stream().map(f -> f.moved(to)).toList(),
                 lines.stream()
-                        .map(l -> new Line(
-                                l.points().stream().map(p -> p.plus(up)).toList()))
+                        .map(l -> l.through(p -> SpacePoint.of(to.apply(p.plan()), p.z())))
                         .toList());
     }
 }

@@ -1,6 +1,8 @@
 package honeylamp.body;
 
+import honeylamp.geometry.Affine;
 import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.space.Flat;
 import honeylamp.geometry.space.SpacePoint;
@@ -34,6 +36,24 @@ public record Facet(Flat flat, Outline outline, Skin skin, int rank, Optional<El
     /** The same so much higher. */
     Facet raised(SpacePoint by) {
         return new Facet(new Flat(flat.origin().plus(by), flat.along(), flat.up()), outline, skin, rank, of);
+    }
+
+    /** The same where a shift or a turn of the plan takes it. */
+    Facet moved(Affine to) {
+        return new Facet(
+                new Flat(
+                        SpacePoint.of(
+                                to.apply(flat.origin().plan()), flat.origin().z()),
+                        turned(flat.along(), to),
+                        turned(flat.up(), to)),
+                outline,
+                skin,
+                rank,
+                of);
+    }
+
+    private static SpacePoint turned(SpacePoint way, Affine to) {
+        return SpacePoint.of(to.apply(way.plan()).minus(to.apply(Point.ORIGIN)), way.z());
     }
 
     /** The corners of a ring of it in space. */

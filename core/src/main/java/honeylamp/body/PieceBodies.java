@@ -33,6 +33,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** Pieces as true bodies, from the same measures as they are drawn from above and from their sides. */
@@ -44,6 +45,7 @@ final class PieceBodies {
     private static final int SIDES = 12;
 
     private static final int BANDS = 6;
+    private static final Set<Role> LEAVES = Set.of(Role.LEAF, Role.LEAF_LIGHT, Role.LEAF_DEEP);
 
     private static final double SAME_MM = 25;
     private static final double NEAR_MM = 160;
@@ -297,7 +299,21 @@ final class PieceBodies {
                         .map(s -> s.path().flattened(PER_CURVE))
                         .toList();
                 if (role.isPresent() && !rings.isEmpty()) {
-                    turned(profile(rings), piece.placing().apply(at), role.get());
+                    var profile = profile(rings);
+                    var isLeafy = LEAVES.contains(role.get());
+                    turned(
+                            isLeafy ? Leaves.core(profile) : profile,
+                            piece.placing().apply(at),
+                            role.get());
+                    if (isLeafy) {
+                        Leaves.of(
+                                facets::add,
+                                profile,
+                                piece.placing().apply(at),
+                                footMm,
+                                piece.id().number(),
+                                this::skin);
+                    }
                 }
             });
         }
@@ -374,8 +390,7 @@ final class PieceBodies {
     }
 
     private static boolean isLeaf(SymbolShape part) {
-        return part.paint() instanceof Paint.Of(var role)
-                && (role == Role.LEAF || role == Role.LEAF_LIGHT || role == Role.LEAF_DEEP);
+        return part.paint() instanceof Paint.Of(var role) && LEAVES.contains(role);
     }
 
     private static boolean isOne(Figure path) {

@@ -20,7 +20,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** The roof of a storey as a body: slopes with their thickness, gables, parapets, dormers and rooflights. */
+/** The roof of a storey as a body: slopes with their thickness, gables, parapets, dormers and rooflights. It is its storey's. */
 public final class RoofBodies {
     private static final double SAME_MM = 0.5;
     private static final double BESIDE_MM = 5;
@@ -95,11 +95,11 @@ public final class RoofBodies {
                 rooflight(facets, part);
             }
         }
-        out.add(new Body(Kind.OVERHEAD, Optional.empty(), facets, lines));
+        out.add(new Body(Kind.OVERHEAD, Optional.of(storey.id()), facets, lines));
         var walls = new ArrayList<Facet>();
         shape.gables().forEach(g -> gable(walls, g));
         if (!walls.isEmpty()) {
-            out.add(new Body(Kind.OVERHEAD, Optional.empty(), walls));
+            out.add(new Body(Kind.OVERHEAD, Optional.of(storey.id()), walls));
         }
         for (var part : storey.storey().structures()) {
             if (part.is(Structure.Kind.DORMER)) {
@@ -138,7 +138,7 @@ public final class RoofBodies {
                             .edges()
                             .forEach(e -> plumb(facets, e, top, top + parapet))));
         }
-        return new Body(Kind.OVERHEAD, Optional.empty(), facets);
+        return new Body(Kind.OVERHEAD, Optional.of(storey.id()), facets);
     }
 
     private static void sides(List<Facet> out, Outline part, double from, double to) {

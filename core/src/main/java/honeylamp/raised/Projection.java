@@ -22,6 +22,9 @@ public sealed interface Projection {
     /** Towards the eye from a point, at length one. */
     SpacePoint towardsEye(SpacePoint p);
 
+    /** What lies behind a point of the picture. */
+    LineOfSight through(Point picture);
+
     /** From the frame of a plane to the picture. */
     Projective of(Flat flat);
 
@@ -124,18 +127,29 @@ public sealed interface Projection {
         }
 
         @Override
-        public Slope slope(Flat flat) {
-            var sight = sight();
-            var n = flat.normal();
-            var towards = n.dot(sight);
-            // the point of the picture plane seen at (x, y): x·liftX + y·liftY
+        public LineOfSight through(Point picture) {
+            return new LineOfSight(
+                    lift(picture.x(), picture.y()),
+                    sight().times(-1),
+                    Double.NEGATIVE_INFINITY,
+                    Double.POSITIVE_INFINITY);
+        }
+
+        /** The point of the plane of the picture that is seen there. */
+        private SpacePoint lift(double x, double y) {
             var rr = right.dot(right);
             var ru = right.dot(up);
             var uu = up.dot(up);
             var det = rr * uu - ru * ru;
-            var liftX = right.times(uu / det).plus(up.times(-ru / det));
-            var liftY = up.times(rr / det).plus(right.times(-ru / det));
-            return new Slope(-n.dot(liftX) / towards, -n.dot(liftY) / towards, n.dot(flat.origin()) / towards);
+            return right.times((uu * x - ru * y) / det).plus(up.times((rr * y - ru * x) / det));
+        }
+
+        @Override
+        public Slope slope(Flat flat) {
+            var n = flat.normal();
+            var towards = n.dot(sight());
+            return new Slope(
+                    -n.dot(lift(1, 0)) / towards, -n.dot(lift(0, 1)) / towards, n.dot(flat.origin()) / towards);
         }
     }
 
@@ -152,6 +166,9 @@ public sealed interface Projection {
             implements Projection {
         /** Nearer than this before the eye nothing is seen, in mm. */
         public static final double NEAREST_MM = 60;
+
+        /** Places farther before it are not pointed at: near the horizon a pixel is metres. */
+        private static final double FARTHEST_MM = 60_000;
 
         /**
          * Looking level in a direction of the plan.
@@ -192,6 +209,13 @@ public sealed interface Projection {
         @Override
         public SpacePoint towardsEye(SpacePoint p) {
             return eye.minus(p).unit();
+        }
+
+        @Override
+        public LineOfSight through(Point picture) {
+            var along = forward.plus(right.times(picture.x() / focalMm))
+                    .plus(SpacePoint.UP.times((picture.y() - raisedMm) / focalMm));
+            return new LineOfSight(eye, along, NEAREST_MM, FARTHEST_MM);
         }
 
         @Override

@@ -1,8 +1,12 @@
 package honeylamp.raised;
 
 import honeylamp.derive.storeys.LaidView;
+import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
+import honeylamp.geometry.space.Flat;
+import honeylamp.geometry.space.SpacePoint;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Raised;
 import java.util.Collection;
@@ -50,6 +54,48 @@ public final class SeenThings {
                 .filter(n -> n != FacetBuffer.NONE)
                 .filter(n -> view.view().seen().frees(s.body(n).kind()))
                 .flatMap(n -> s.facet(n).of().or(s.body(n)::of)));
+    }
+
+    /** Where in space what is seen at a place of the picture lies; empty beside all. */
+    public Optional<SpacePoint> spaceAt(Point picture) {
+        return scene.flatMap(s -> buffer.map(b -> b.at(picture.x(), picture.y()))
+                .filter(n -> n != FacetBuffer.NONE)
+                .flatMap(n -> s.projection().through(picture).meets(s.facet(n).flat())));
+    }
+
+    /** The place of the plan at a height that lies behind a point of the picture; empty if one looks along that height. */
+    public Optional<Point> onLevel(Point picture, double zMm) {
+        return scene.flatMap(s -> s.projection().through(picture).meets(Flat.level(zMm)))
+                .map(SpacePoint::plan);
+    }
+
+    /** Where a place of the plan at a height is seen, in picture mm; empty if it lies behind the eye. */
+    public Optional<Point> seenAt(Point plan, double zMm) {
+        var p = SpacePoint.of(plan, zMm);
+        return scene.map(Scene::projection)
+                .filter(seen -> !(seen instanceof Projection.Perspective eye)
+                        || eye.before(p) > Projection.Perspective.NEAREST_MM)
+                .map(seen -> seen.of(p));
+    }
+
+    /**
+     * The edges of a thing as they would be seen if it stood elsewhere and nothing before it, in picture mm.
+     *
+     * @param to how the plan moves with it: shifted and turned only
+     */
+    public List<Segment> edgesOf(ElementId thing, Affine to) {
+        return scene.stream()
+                .flatMap(s -> SeenLines.of(new Scene(
+                                s.bodies().stream()
+                                        .filter(b ->
+                                                b.of().filter(thing::equals).isPresent())
+                                        .map(b -> b.moved(to))
+                                        .toList(),
+                                s.projection(),
+                                s.framed()))
+                        .stream())
+                .map(SeenLines.SeenLine::line)
+                .toList();
     }
 
     /** The boxes around what is seen of things, in picture mm. */

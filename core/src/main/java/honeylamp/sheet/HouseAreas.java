@@ -7,6 +7,7 @@ import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.drawing.ink.Typeface;
 import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.units.AreaText;
+import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -58,15 +59,16 @@ record HouseAreas(List<StoreyArea> storeys, Map<CountsAs, Double> apart, Headroo
     }
 
     /** The rows of the list, with what net and gross mean below them. */
-    List<PlainRow> rows() {
+    List<PlainRow> rows(UnitSystem units) {
         var out = new ArrayList<PlainRow>();
         if (storeys.size() > 1) {
             storeys.forEach(s -> out.add(row(s.name(), s.netMm2(), Typeface.REGULAR)));
         }
         out.add(row("Net indoors", netMm2(), Typeface.MEDIUM));
         if (!low.isFull()) {
-            out.add(row("of it " + Headroom.BELOW_1500.toLowerCase(Locale.ROOT), low.below1500(), Typeface.REGULAR));
-            out.add(row("of it " + Headroom.BELOW_2000, low.below2000(), Typeface.REGULAR));
+            out.add(row(
+                    "of it " + Headroom.belowLow(units).toLowerCase(Locale.ROOT), low.below1500(), Typeface.REGULAR));
+            out.add(row("of it " + Headroom.belowFull(units), low.below2000(), Typeface.REGULAR));
         }
         var with = netMm2();
         for (var counts : List.of(CountsAs.LOW_HEADROOM, CountsAs.GARAGE, CountsAs.OUTDOOR)) {

@@ -7,6 +7,7 @@ import honeylamp.geometry.Box;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.TextRole;
 import honeylamp.units.AreaText;
+import honeylamp.units.UnitSystem;
 import java.util.Optional;
 
 /**
@@ -73,9 +74,14 @@ record ListRows(LaidPage page, SheetPen pen, Optional<Integer> goesOn) {
         return y + pen.row();
     }
 
+    /** In which the plan is read. */
+    UnitSystem units() {
+        return page.plan().units();
+    }
+
     /** A row with an area at its end, in a second unit too where the page asks for it. */
     void line(String label, double areaMm2, Box column, double y, Typeface face) {
-        var first = AreaText.rounded(areaMm2, page.plan().units());
+        var first = AreaText.rounded(areaMm2, units());
         var area = HowMeasured.second(page)
                 .map(u -> first + " (" + AreaText.rounded(areaMm2, u) + ")")
                 .orElse(first);

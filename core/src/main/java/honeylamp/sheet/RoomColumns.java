@@ -146,13 +146,13 @@ final class RoomColumns implements PageList {
         y += pen.row();
         if (!low.isFull()) {
             rows.line(
-                    "of it " + Headroom.BELOW_1500.toLowerCase(Locale.ROOT),
+                    "of it " + Headroom.belowLow(rows.units()).toLowerCase(Locale.ROOT),
                     low.below1500(),
                     column,
                     y,
                     Typeface.REGULAR);
             y += pen.row();
-            rows.line("of it " + Headroom.BELOW_2000, low.below2000(), column, y, Typeface.REGULAR);
+            rows.line("of it " + Headroom.belowFull(rows.units()), low.below2000(), column, y, Typeface.REGULAR);
             y += pen.row();
         }
         rows.line("Gross, outer faces", geometry.grossAreaMm2(), column, y, Typeface.REGULAR);

@@ -326,7 +326,10 @@ final class SheetLists {
                 case COSTS -> plain(out, listing, p -> PlainRow.costs(seen(p, Kind.FURNITURE)));
                 case WAYS -> plain(out, listing, p -> PlainRow.ways(seen(p, Kind.WALLS), units));
                 case AREAS ->
-                    plain(out, listing, p -> HouseAreas.of(inScheme(p)).rows());
+                    plain(
+                            out,
+                            listing,
+                            p -> HouseAreas.of(inScheme(p)).rows(p.plan().units()));
                 case FITTINGS ->
                     rows(
                             out,

@@ -7,6 +7,7 @@ import honeylamp.derive.storeys.LaidView;
 import honeylamp.geometry.Regions;
 import honeylamp.illustrate.raised.BodyColours;
 import honeylamp.output.WholeFile;
+import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
 import honeylamp.raised.Standing;
 import honeylamp.takeoff.Contents;
@@ -21,12 +22,13 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * A plan as a raised model with colours: a node for each storey, below it one for each thing that stands there, by name.
+ * A plan as a raised model with colours and with pictures of what covers floors and walls: a node for each storey, below it one for each thing that stands there, by name.
  * The same plan gives the same bytes. Lengths are metres, y is up.
  *
  * @see "ISO/IEC 12113:2022, glTF 2.0"
@@ -43,6 +45,9 @@ final class GlbFile {
     private static final int UNSIGNED_INT = 5125;
     private static final int VERTICES = 34962;
     private static final int INDICES = 34963;
+    private static final int LINEAR = 9729;
+    private static final int LINEAR_OF_SMALLER = 9987;
+    private static final int TO_EDGE = 33071;
     private static final int AXES = 3;
     private static final double MM_PER_M = 1000;
     private static final double ROUGH = 0.9;
@@ -58,11 +63,15 @@ final class GlbFile {
     private final ArrayNode materials = root.arrayNode();
     private final ArrayNode accessors = root.arrayNode();
     private final ArrayNode views = root.arrayNode();
+    private final ArrayNode textures = root.arrayNode();
+    private final ArrayNode images = root.arrayNode();
+    private final Coverings coverings;
     private final Map<BodyColours.Colour, Integer> known = new LinkedHashMap<>();
 
     private GlbFile(LaidView view) {
         this.plan = view.plan();
         this.colours = BodyColours.of(view);
+        this.coverings = new Coverings(colours);
     }
 
     /**
@@ -75,13 +84,13 @@ final class GlbFile {
         WholeFile.<RuntimeException>write(file, out -> out.write(bytes));
     }
 
-    static byte[] bytes(Plan plan) {
+    static byte[] bytes(Plan plan) throws IOException {
         var laid = LaidPlan.of(plan);
         var first = plan.presentation().views().getFirst();
         return new GlbFile(laid.view(first.id())).made();
     }
 
-    private byte[] made() {
+    private byte[] made() throws IOException {
         root.putObject("asset").put("version", "2.0").put("generator", "Honey Lamp");
         root.put("scene", 0);
         var top = root.putArray("scenes").addObject().put("name", plan.name()).putArray("nodes");
@@ -94,12 +103,22 @@ final class GlbFile {
             root.set("materials", materials);
             root.set("accessors", accessors);
             root.set("bufferViews", views);
+            if (!images.isEmpty()) {
+                root.set("images", images);
+                root.set("textures", textures);
+                root.putArray("samplers")
+                        .addObject()
+                        .put("magFilter", LINEAR)
+                        .put("minFilter", LINEAR_OF_SMALLER)
+                        .put("wrapS", TO_EDGE)
+                        .put("wrapT", TO_EDGE);
+            }
             root.putArray("buffers").addObject().put("byteLength", binary.size());
         }
         return glb();
     }
 
-    private int storey(Standing standing) {
+    private int storey(Standing standing) throws IOException {
         var children = root.arrayNode();
         for (var body : standing.bodies()) {
             var mesh = mesh(body);
@@ -122,6 +141,9 @@ final class GlbFile {
 
     private static String name(Standing standing, Body body) {
         var storey = standing.storey();
+        if (body.of().filter(ElementId.StoreyId.class::isInstance).isPresent()) {
+            return "Roof";
+        }
         return body.of()
                 .flatMap(id -> Contents.of(storey.plan().drawn(), storey.geometry(), id))
                 .map(Contents.Entry::name)
@@ -130,11 +152,14 @@ final class GlbFile {
     }
 
     /** The mesh of a body, a part for each of its colours; less than 0 if it has no surface. */
-    private int mesh(Body body) {
+    private int mesh(Body body) throws IOException {
         var parts = new LinkedHashMap<Integer, Triangles>();
         for (var facet : body.facets()) {
-            parts.computeIfAbsent(material(colours.of(body, facet)), _ -> new Triangles())
-                    .add(facet);
+            var covering = coverings.of(body, facet);
+            var material = covering.isPresent()
+                    ? material(colours.of(body, facet), covering.get())
+                    : material(colours.of(body, facet));
+            parts.computeIfAbsent(material, _ -> new Triangles(covering)).add(facet);
         }
         parts.values().removeIf(t -> t.indices.isEmpty());
         if (parts.isEmpty()) {
@@ -144,10 +169,13 @@ final class GlbFile {
         var primitives = mesh.putArray("primitives");
         parts.forEach((material, triangles) -> {
             var primitive = primitives.addObject().put("material", material);
-            primitive
+            var attributes = primitive
                     .putObject("attributes")
-                    .put("POSITION", floats(triangles.points, true))
-                    .put("NORMAL", floats(triangles.normals, false));
+                    .put("POSITION", floats(triangles.points, "VEC3", true))
+                    .put("NORMAL", floats(triangles.normals, "VEC3", false));
+            if (triangles.covering.isPresent()) {
+                attributes.put("TEXCOORD_0", floats(triangles.places, "VEC2", false));
+            }
             primitive.put("indices", indices(triangles.indices));
         });
         return meshes.size() - 1;
@@ -170,6 +198,30 @@ final class GlbFile {
         });
     }
 
+    /** One for what covers a facet: a picture over it, which holds its colours too. */
+    private int material(BodyColours.Colour colour, Coverings.Covering covering) {
+        while (binary.size() % WORD != 0) {
+            binary.write(0);
+        }
+        views.addObject().put("buffer", 0).put("byteOffset", binary.size()).put("byteLength", covering.jpeg().length);
+        binary.writeBytes(covering.jpeg());
+        while (binary.size() % WORD != 0) {
+            binary.write(0);
+        }
+        images.addObject()
+                .put("name", colour.name())
+                .put("mimeType", "image/jpeg")
+                .put("bufferView", views.size() - 1);
+        textures.addObject().put("sampler", 0).put("source", images.size() - 1);
+        var material = materials.addObject().put("name", colour.name());
+        material.putObject("pbrMetallicRoughness")
+                .put("metallicFactor", 0.0)
+                .put("roughnessFactor", ROUGH)
+                .putObject("baseColorTexture")
+                .put("index", textures.size() - 1);
+        return materials.size() - 1;
+    }
+
     /** An sRGB level from 0 to 1 as linear light (IEC 61966-2-1). */
     private static double linear(double level) {
         return level <= 0.04045 ? level / 12.92 : Math.pow((level + 0.055) / 1.055, 2.4);
@@ -179,7 +231,13 @@ final class GlbFile {
     private static final class Triangles {
         private final List<float[]> points = new ArrayList<>();
         private final List<float[]> normals = new ArrayList<>();
+        private final List<float[]> places = new ArrayList<>();
         private final List<Integer> indices = new ArrayList<>();
+        private final Optional<Coverings.Covering> covering;
+
+        Triangles(Optional<Coverings.Covering> covering) {
+            this.covering = covering;
+        }
 
         void add(Facet facet) {
             var n = facet.normal();
@@ -192,25 +250,28 @@ final class GlbFile {
                         (float) (p.x() / MM_PER_M), (float) (p.z() / MM_PER_M), (float) (-p.y() / MM_PER_M)
                     });
                     normals.add(normal);
+                    covering.map(c -> c.at(corner))
+                            .ifPresent(at -> places.add(new float[] {(float) at.x(), (float) at.y()}));
                 }
             }
         }
     }
 
-    private int floats(List<float[]> triples, boolean isBounded) {
-        var bytes = ByteBuffer.allocate(triples.size() * AXES * WORD).order(ByteOrder.LITTLE_ENDIAN);
-        triples.forEach(t -> {
+    private int floats(List<float[]> all, String type, boolean isBounded) {
+        var bytes =
+                ByteBuffer.allocate(all.size() * all.getFirst().length * WORD).order(ByteOrder.LITTLE_ENDIAN);
+        all.forEach(t -> {
             for (var value : t) {
                 bytes.putFloat(value);
             }
         });
-        var accessor = accessor(bytes, VERTICES, FLOAT, triples.size(), "VEC3");
+        var accessor = accessor(bytes, VERTICES, FLOAT, all.size(), type);
         if (isBounded) {
             var least = new float[AXES];
             var most = new float[AXES];
             Arrays.fill(least, Float.POSITIVE_INFINITY);
             Arrays.fill(most, Float.NEGATIVE_INFINITY);
-            for (var t : triples) {
+            for (var t : all) {
                 for (var i = 0; i < AXES; i++) {
                     least[i] = Math.min(least[i], t[i]);
                     most[i] = Math.max(most[i], t[i]);

@@ -5,12 +5,8 @@ import honeylamp.plan.SmallPicture;
 import java.awt.Color;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Base64;
-import javax.imageio.IIOImage;
-import javax.imageio.ImageIO;
-import javax.imageio.ImageWriteParam;
 
 /** Makes small pictures of large ones. */
 public final class SmallPictures {
@@ -58,17 +54,6 @@ public final class SmallPictures {
     }
 
     private static String jpeg(BufferedImage image, float quality) throws IOException {
-        var bytes = new ByteArrayOutputStream();
-        var writer = ImageIO.getImageWritersByFormatName("jpeg").next();
-        try (var out = ImageIO.createImageOutputStream(bytes)) {
-            var parameters = writer.getDefaultWriteParam();
-            parameters.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
-            parameters.setCompressionQuality(quality);
-            writer.setOutput(out);
-            writer.write(null, new IIOImage(image, null, null), parameters);
-        } finally {
-            writer.dispose();
-        }
-        return Base64.getEncoder().encodeToString(bytes.toByteArray());
+        return Base64.getEncoder().encodeToString(JpegBytes.of(image, quality));
     }
 }

@@ -24,6 +24,7 @@ import honeylamp.plan.Roof.Form;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Structure;
 import honeylamp.units.Length;
+import honeylamp.units.UnitSystem;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -154,6 +155,25 @@ class RoofBodiesTest {
         assertThat(low.below2000()).isCloseTo(2 * 500 * 6000, within(10.0));
         assertThat(Headroom.of(storey)).isEqualTo(low);
         assertThat(Headroom.of(laid(house(Roof.of(Form.GABLE)))).isFull()).isTrue();
+    }
+
+    /** By hand: 1500 ÷ 25.4 = 59.055 inches, 4 ft 11 1/16; 2000 ÷ 25.4 = 78.740, 6 ft 6 3/4. */
+    @Test
+    void whatIsLowIsNamedInTheUnitsOfThePlan() {
+        assertThat(Headroom.belowLow(UnitSystem.CM)).isEqualTo("Lower than 1.5 m");
+        assertThat(Headroom.belowLow(UnitSystem.FEET_INCHES)).isEqualTo("Lower than 4' 11 1/16\"");
+        assertThat(Headroom.belowFull(UnitSystem.FEET_INCHES)).isEqualTo("4' 11 1/16\" to 6' 6 3/4\" high");
+    }
+
+    /** What a press on a roof picks is the storey it lies over; a dormer is picked by itself. */
+    @Test
+    void aRoofIsItsStoreys() {
+        for (var form : Form.values()) {
+            var storey = laid(house(Roof.of(form)));
+            assertThat(RoofBodies.of(storey))
+                    .isNotEmpty()
+                    .allSatisfy(b -> assertThat(b.of()).contains(storey.id()));
+        }
     }
 
     /** Walls end under the roof: their volume is the integral of its height over their ground. */

@@ -2,6 +2,7 @@ package honeylamp.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import honeylamp.Searches;
 import honeylamp.TestPlans;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
@@ -90,7 +91,7 @@ class SchemeEditsTest {
     /** The oracle keeps every arrangement whole. */
     @Test
     void randomEditsInOneSchemeShowInNoOther() {
-        for (var seed = 0; seed < 12; seed++) {
+        for (var seed = 0; seed < Searches.cases(5, 12); seed++) {
             var random = new Random(seed);
             var plan = SailclothYard.plan();
             Map<SchemeId, List<Storey>> whole = new HashMap<>();
@@ -126,7 +127,7 @@ class SchemeEditsTest {
 
     @Test
     void whateverIsDoneToThePlanAsDrawnSchemesStillHangTogether() {
-        for (var seed = 0; seed < 10; seed++) {
+        for (var seed = 0; seed < Searches.cases(4, 10); seed++) {
             var random = new Random(seed);
             var completing = new Completing(new GeometryCache());
             var plan = added(SailclothYard.plan(), "A");

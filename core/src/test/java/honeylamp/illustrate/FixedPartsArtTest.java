@@ -88,7 +88,10 @@ class FixedPartsArtTest {
 
     @Test
     void noWordOfAStairStandsOnItsHead() {
-        var plan = QuillbackLane.plan();
+        var empty = TestPlans.clearRectangle(12_000, 12_000);
+        var shown = QuillbackLane.plan().storeys().getFirst().structures().getFirst();
+        var plan = StructureEdits.add(empty, TestPlans.storey(empty), shown.form(), Position.ofMm(6000, 6000), 0)
+                .plan();
         var stair = plan.storeys().getFirst().structures().getFirst();
         for (var shape : Stair.Shape.values()) {
             for (var deg = 0; deg < 360; deg += 30) {

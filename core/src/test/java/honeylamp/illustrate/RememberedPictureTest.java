@@ -2,6 +2,7 @@ package honeylamp.illustrate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import honeylamp.Searches;
 import honeylamp.TestPlans;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
@@ -26,7 +27,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** What is remembered of pictures before must never show in the next: each is compared with one drawn from nothing. */
 class RememberedPictureTest {
     private static final PaperFrame FRAME = PaperFrame.atOrigin(50);
-    private static final int EDITS = 14;
+    private static final int EDITS = Searches.cases(7, 14);
 
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6})

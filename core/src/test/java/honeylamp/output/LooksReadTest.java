@@ -33,6 +33,9 @@ class LooksReadTest {
     private static final double LEAST_CONTRAST = 7;
     private static final double MOST_SPREAD = 0.06;
 
+    /** Words lie where they lie whatever the shade; its resolution changes what is under them by less than is measured. */
+    private static final double SHADE_PX_PER_MM = Illustration.SCREEN_SHADE_PX_PER_MM;
+
     private static List<Look> all() {
         return Looks.all();
     }
@@ -47,7 +50,7 @@ class LooksReadTest {
     }
 
     private static ComposedPage composed(Look look) {
-        return SheetComposer.compose(page(look), Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
+        return SheetComposer.compose(page(look), Lamp.COLOUR, SHADE_PX_PER_MM);
     }
 
     private static List<String> words(ComposedPage page) {
@@ -70,7 +73,7 @@ class LooksReadTest {
     }
 
     private static List<Legibility.Word> legibility(LaidPage page) {
-        return Legibility.of(SheetComposer.compose(page, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM));
+        return Legibility.of(SheetComposer.compose(page, Lamp.LIT, SHADE_PX_PER_MM));
     }
 
     /** The inks of the fills of a layer, those within clips too. */

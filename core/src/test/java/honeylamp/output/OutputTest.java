@@ -53,7 +53,7 @@ class OutputTest {
     }
 
     private static ComposedPage page(Plan plan) {
-        return SheetComposer.compose(TestPlans.page(plan), Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
+        return SheetComposer.compose(TestPlans.page(plan), Lamp.LIT, Illustration.SCREEN_SHADE_PX_PER_MM);
     }
 
     private java.nio.file.Path export(ComposedPage page, String name) throws Exception {

@@ -187,7 +187,8 @@ class PictureFilesTest {
     /** 14,043 by 9,933 pixels, 558 MB if they were held at once; the tests have 1,500 MB, other tests' plans among them. */
     @Test
     void thePictureOfA0AtThreeHundredDotsIsWritten() throws Exception {
-        var large = page(PageEdits.sheet(SailclothYard.plan(), s -> s.on(Paper.A0, s.way())));
+        var plan = PageEdits.sheet(SailclothYard.plan(), s -> s.on(Paper.A0, s.way()));
+        var large = SheetComposer.compose(LaidPlan.of(plan).pages().getFirst(), Lamp.COLOUR, 1);
         var file = folder.resolve("a0.png");
         Export.write(large, Format.PNG, Picture.dpi(300), file, Progress.NONE);
         try (var in = ImageIO.createImageInputStream(file.toFile())) {

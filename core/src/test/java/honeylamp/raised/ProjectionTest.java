@@ -50,6 +50,36 @@ class ProjectionTest {
         assertThat(length(seen, new SpacePoint(1, 0, 0), 1000)).isCloseTo(1000, within(1e-6));
     }
 
+    /** What lies behind a point of the picture is found again on every plane that is not seen edge on. */
+    @Test
+    void whatLiesBehindAPointOfThePictureIsFound() {
+        var random = new Random(7);
+        for (var seen : List.of(
+                Projection.Parallel.turned(30, 36),
+                Projection.Parallel.onPlan(-20, 0.75),
+                Looking.parallel(new Eye(Rays.PARALLEL, 45, Looking.ISOMETRIC_DOWN_DEG)),
+                Projection.Perspective.looking(new SpacePoint(0, -8000, 3000), new Point(0, 1), 8000, 120))) {
+            for (var i = 0; i < 200; i++) {
+                var p = new SpacePoint(random.nextInt(6000) - 3000, random.nextInt(9000), random.nextInt(2500));
+                for (var flat :
+                        List.of(Flat.level(p.z()), Flat.plumb(p.plan(), 0, Point.direction(5 + random.nextInt(60))))) {
+                    var found = seen.through(seen.of(p)).meets(flat);
+                    if (Math.abs(flat.normal().dot(seen.towardsEye(p))) > 0.021) {
+                        assertThat(found.orElseThrow().distance(p)).isLessThan(1e-5);
+                    }
+                }
+            }
+        }
+        var level = Projection.Parallel.turned(0, 0);
+        assertThat(level.through(new Point(10, 10)).meets(Flat.level(0)))
+                .as("looked along")
+                .isEmpty();
+        var eye = Projection.Perspective.looking(new SpacePoint(0, 0, 1600), new Point(0, 1), 3000, 0);
+        assertThat(eye.through(new Point(0, 400)).meets(Flat.level(0)))
+                .as("above the horizon there is no floor")
+                .isEmpty();
+    }
+
     /** Verticals stay upright in perspective, and what stands so far away as the focal length is seen at true size. */
     @Test
     void verticalsStayUpright() {

@@ -38,7 +38,7 @@ class HouseAreasTest {
     }
 
     private static List<String> words(Plan plan) {
-        return HouseAreas.of(LaidPlan.of(plan)).rows().stream()
+        return HouseAreas.of(LaidPlan.of(plan)).rows(plan.units()).stream()
                 .map(r -> r.words() + " " + r.figure())
                 .toList();
     }

@@ -61,7 +61,7 @@ class PagesTest {
     private static final ViewId FLAT = new ViewId(2);
 
     private static ComposedPage compose(Plan plan) {
-        return SheetComposer.compose(TestPlans.page(plan), Lamp.LIT, 1);
+        return SheetComposer.compose(TestPlans.page(plan), Lamp.COLOUR, 1);
     }
 
     private static Stream<Mark> marks(ComposedPage page, LayerKind kind) {
@@ -284,15 +284,16 @@ class PagesTest {
     /** Where ninety rooms fill the column, finishes and notes are left out, and the page says so above its title. */
     @Test
     void listsForWhichThereIsNoRoomAreNamedAndNotLaidOverTheTitle() {
+        var ninety = ninetyRooms();
         for (var way : Sheet.Way.values()) {
             for (var paper : Sheet.Paper.standard()) {
-                var plan = PageEdits.sheet(ninetyRooms(), s -> s.on(paper, way));
+                var plan = PageEdits.sheet(ninety, s -> s.on(paper, way));
                 var page = plan.presentation().pages().getFirst();
                 for (var list : Listing.values()) {
                     plan = page.lists().contains(list) ? plan : PageEdits.toggle(plan, FIRST, Reach.THIS, list);
                 }
                 plan = PageEdits.notes(plan, FIRST, Reach.THIS, "Walls as measured. ".repeat(400));
-                var composed = compose(plan);
+                var composed = SheetComposer.compose(TestPlans.page(plan), Lamp.DRAFT, 1);
                 var texts = texts(composed, LayerKind.SHEET);
                 assertThat(texts).anyMatch(t -> t.contains("without room on the page"));
                 var laid = TestPlans.page(plan);

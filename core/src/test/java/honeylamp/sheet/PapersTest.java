@@ -3,6 +3,7 @@ package honeylamp.sheet;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.Searches;
 import honeylamp.TestPlans;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.derive.storeys.LaidPlan;
@@ -186,7 +187,9 @@ class PapersTest {
             plan = has(plan, list) ? plan : PageEdits.toggle(plan, FIRST, Reach.THIS, list);
         }
         var listing = plan;
-        for (var paper : papers()) {
+        var all = papers();
+        var some = all.subList(all.size() - Searches.cases(rooms > 40 ? 4 : all.size(), all.size()), all.size());
+        for (var paper : some) {
             for (var way : Way.values()) {
                 var laid = PageEdits.sheet(listing, s -> s.on(paper, way));
                 var as = rooms + " rooms on " + paper.label() + " " + way;

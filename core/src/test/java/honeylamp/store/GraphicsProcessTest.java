@@ -24,8 +24,10 @@ import org.apache.pdfbox.pdmodel.PDResources;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Isolated;
 
 /** Drawings and pages are read by a process of their own, which is ended when it does not end by itself. */
+@Isolated("Processes and properties are those of the whole JVM")
 class GraphicsProcessTest {
     /** Millions of millions of dashes along one stroke. */
     private static byte[] endlessSvg() {

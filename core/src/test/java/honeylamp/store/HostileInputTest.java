@@ -2,6 +2,7 @@ package honeylamp.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import honeylamp.Searches;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.output.Progress;
 import java.io.IOException;
@@ -28,7 +29,7 @@ import org.junit.jupiter.params.provider.ValueSource;
  * thrown. {@code -Dhoneylamp.damages=10000} damages so many inputs of each kind; the figures are printed.
  */
 class HostileInputTest {
-    private static final int DAMAGES = Integer.getInteger("honeylamp.damages", 100);
+    private static final int DAMAGES = Integer.getInteger("honeylamp.damages", Searches.cases(40, 100));
     private static final long LONGEST_MS = 5000;
 
     @TempDir

@@ -2,6 +2,7 @@ package honeylamp.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import honeylamp.Searches;
 import honeylamp.demo.DemoFiles;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.edit.PickedEdits;
@@ -27,7 +28,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 class JournalTest {
-    private static final int KILLS = 25;
+    private static final int KILLS = Searches.cases(8, 25);
     private static final Plan PLAN = SailclothYard.plan();
 
     @TempDir

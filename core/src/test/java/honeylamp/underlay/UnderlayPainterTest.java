@@ -19,7 +19,9 @@ import java.awt.image.BufferedImage;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Isolated;
 
+@Isolated("The heap is that of the whole JVM")
 class UnderlayPainterTest {
     private static final int SIZE = 200;
 

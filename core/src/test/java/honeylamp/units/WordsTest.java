@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Locale;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Isolated;
 
+@Isolated("The usual locale is that of the whole JVM")
 class WordsTest {
     @Test
     void numbersInSentencesDoNotDependOnTheMachine() {

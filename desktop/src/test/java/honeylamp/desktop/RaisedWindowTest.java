@@ -13,6 +13,7 @@ import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Furnishing;
 import honeylamp.plan.Position;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Raised.Rays;
@@ -117,6 +118,11 @@ class RaisedWindowTest {
             var box = seen(w, table);
             w.click(box.centre().x(), box.centre().y());
             assertThat(w.model().now().selection()).containsExactly(table);
+            isDraggedOverItsFloor(w, table);
+            WindowDriver.onScreen(() -> {
+                w.model().pick(Set.of());
+                return null;
+            });
             var turn = raised(w).eye().turnDeg();
             WindowDriver.onScreen(() -> {
                 var model = w.model();
@@ -144,6 +150,42 @@ class RaisedWindowTest {
             assertThat(raised(w).eye().turnDeg()).isCloseTo(turn + 40 * 0.35, within(1e-6));
             w.picture();
         }
+    }
+
+    /** With the pointer 200 mm to the east; undone as one step. */
+    private static void isDraggedOverItsFloor(WindowDriver w, ElementId.FurnishingId table) throws Exception {
+        var before = w.plan();
+        var piece = before.storeys()
+                .getFirst()
+                .elements()
+                .find(Furnishing.class, table)
+                .orElseThrow();
+        var high = before.storeys().getFirst().level().plus(piece.height()).mm();
+        WindowDriver.onScreen(() -> {
+            var model = w.model();
+            var things = model.scene().things().orElseThrow();
+            var from = things.seenAt(piece.at().point(), high).orElseThrow();
+            var to = things.seenAt(piece.at().point().plus(new Point(200, 0)), high)
+                    .orElseThrow();
+            model.act(new Intent.Point(Intent.Point.Act.PRESSED, Pointer.at(from)));
+            model.act(new Intent.Point(Intent.Point.Act.DRAGGED, Pointer.at(to)));
+            assertThat(model.readout().hint()).contains("set it down");
+            assertThat(model.sketch()).isNotEmpty();
+            model.act(new Intent.Point(Intent.Point.Act.RELEASED, Pointer.at(to)));
+            return null;
+        });
+        var now = w.plan()
+                .storeys()
+                .getFirst()
+                .elements()
+                .find(Furnishing.class, table)
+                .orElseThrow();
+        assertThat(now.at().point().minus(piece.at().point()).distance(new Point(200, 0)))
+                .isLessThan(1e-3);
+        w.focusPlan();
+        w.key(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(w.plan().storeys()).isEqualTo(before.storeys());
+        w.until(() -> w.model().scene().things().isPresent());
     }
 
     @Test

@@ -6,12 +6,14 @@ import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace.Worked;
+import honeylamp.edit.StoreyEdits;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Roof;
 import honeylamp.plan.View;
 import honeylamp.units.Length;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -76,6 +78,36 @@ class RoofWindowTest {
             assertThat(roof(w)).isEmpty();
             w.key(KeyCode.CONTROL, KeyCode.Z);
             assertThat(roof(w)).isPresent();
+        }
+    }
+
+    /** A press on a roof opens its card, in a view of the whole building too; Delete takes it off, as one step. */
+    @Test
+    void aRoofIsPickedWhereItIsSeen() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            var id = w.plan().storeys().getFirst().id();
+            WindowDriver.onScreen(() -> {
+                w.model()
+                        .edit(
+                                StoreyEdits.roof(w.model().now().plan(), id, Optional.of(Roof.of(Roof.Form.HIP))),
+                                "Roof");
+                w.model().raised().raiseBuilding();
+                return null;
+            });
+            w.until(() -> w.model().scene().things().isPresent());
+            var box = WindowDriver.onScreen(() ->
+                    w.model().scene().things().orElseThrow().of(Set.of(id)).getFirst());
+            w.click(box.centre().x(), box.centre().y());
+            assertThat(w.model().now().selection()).containsExactly(id);
+            w.fill("roof-pitch", "30");
+            assertThat(roof(w).orElseThrow().pitchDeg()).isEqualTo(30);
+            assertThat(w.words()).anyMatch(t -> t.startsWith("Roof of "));
+            w.focusPlan();
+            w.key(KeyCode.DELETE);
+            assertThat(roof(w)).isEmpty();
+            assertThat(w.message()).contains("off");
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(roof(w).orElseThrow().pitchDeg()).isEqualTo(30);
         }
     }
 

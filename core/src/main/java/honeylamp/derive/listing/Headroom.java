@@ -7,6 +7,9 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
 import honeylamp.plan.Structure;
+import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -26,11 +29,21 @@ public record Headroom(double below1500, double below2000) {
     /** Lower than this it is no full height: in mm. */
     public static final double FULL_MM = 2000;
 
-    /** What the first is called. */
-    public static final String BELOW_1500 = "Lower than 1.5 m";
+    /** What the first is called in a plan in such units. */
+    public static String belowLow(UnitSystem units) {
+        return "Lower than " + (units.isMetric() ? "1.5 m" : rounded(LOW_MM, units));
+    }
 
     /** What the second is called. */
-    public static final String BELOW_2000 = "1.5 to 2.0 m high";
+    public static String belowFull(UnitSystem units) {
+        return units.isMetric()
+                ? "1.5 to 2.0 m high"
+                : rounded(LOW_MM, units) + " to " + rounded(FULL_MM, units) + " high";
+    }
+
+    private static String rounded(double mm, UnitSystem units) {
+        return LengthText.rounded(Length.ofMm(mm), units);
+    }
 
     /** Nothing is low. */
     public static final Headroom FULL = new Headroom(0, 0);

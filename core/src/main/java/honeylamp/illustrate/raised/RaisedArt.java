@@ -17,13 +17,16 @@ import honeylamp.drawing.ink.Pen;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
 import honeylamp.geometry.Projective;
 import honeylamp.illustrate.ground.FloorArt;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.DrawnByHand;
 import honeylamp.illustrate.pen.Fading;
+import honeylamp.illustrate.pen.Markered;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.illustrate.pen.Washed;
 import honeylamp.plan.Light;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Role;
@@ -53,6 +56,12 @@ public final class RaisedArt {
 
     /** How much of what lies behind near walls they hide that are seen through. */
     private static final double FILM = 0.14;
+
+    /** A surface that is no larger both ways a hand fills evenly. */
+    private static final double LEAST_FILLED_MM = 4;
+
+    /** Light falls from the upper left, on paper, y down. */
+    private static final Point FALL = new Point(1, 1).unit();
 
     /** Of more facets surfaces are not worked out one by one. */
     private static final int MOST_FACETS = 7000;
@@ -266,10 +275,28 @@ public final class RaisedArt {
         }
         var laid = facet.skin().laid().filter(_ -> showing.shows(Kind.FINISHES));
         var material = laid.flatMap(l -> Materials.of(l.finish()));
-        fills.plain(layer, tones.of(kind, facet), path);
-        if (laid.isPresent() && material.isPresent()) {
-            pattern(facet, laid.get(), material.get(), path).ifPresent(mark -> fills.patterned(layer, mark));
+        var ink = tones.of(kind, facet);
+        fills.plain(layer, ink, path);
+        var pattern = laid.flatMap(l -> material.flatMap(m -> pattern(facet, l, m, path)));
+        pattern.ifPresent(mark -> fills.patterned(layer, mark));
+        if (facet.skin().sort() != Skin.Sort.CUT) {
+            hand(kind, path, ink, pattern.isPresent()).forEach(mark -> fills.patterned(layer, mark));
         }
+    }
+
+    /** A surface as the hand of the look fills it, over its even colour; nothing of one too small for that. */
+    private List<Mark> hand(Kind kind, Figure path, Ink ink, boolean isPatterned) {
+        List<Mark> fill = List.of(new Mark.Fill(path, ink));
+        var paper = pens.ink(Role.PAPER);
+        List<Mark> filled = switch (view.look().shading()) {
+            case WASHED -> isPatterned ? List.of(new Mark.Clip(path, Washed.rims(path, ink))) : Washed.of(fill, paper);
+            case BROAD -> kind == Kind.FURNITURE ? Markered.of(fill, paper, FALL) : List.of();
+            case SOFT, LAMPS, HATCHED -> List.of();
+        };
+        var box = path.bounds();
+        return Math.min(box.width(), box.height()) < LEAST_FILLED_MM
+                ? List.of()
+                : filled.stream().filter(Mark.Clip.class::isInstance).toList();
     }
 
     /** The pattern of what covers a facet, where it is seen, in the light that falls on it. */

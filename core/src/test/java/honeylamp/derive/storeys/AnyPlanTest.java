@@ -48,7 +48,7 @@ import org.junit.jupiter.api.Test;
  * a hair apart, boundaries, voids, openings and pieces anywhere. {@code -Dhoneylamp.plans=20000} looks farther.
  */
 class AnyPlanTest {
-    private static final int PLANS = Integer.getInteger("honeylamp.plans", 80);
+    private static final int PLANS = Integer.getInteger("honeylamp.plans", 25);
     private static final Length REACH = Length.ofMm(300);
 
     private static <T> T any(Random random, List<T> from) {

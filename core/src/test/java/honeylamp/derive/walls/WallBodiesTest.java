@@ -98,7 +98,7 @@ class WallBodiesTest {
             return;
         }
         var strips = walls.stream().map(WallBodiesTest::strip).toList();
-        var pixel = 12.5;
+        var pixel = 25.0;
         var turned = Affine.turn(7.3); // so that no edge runs along a row of pixels
         var count = 0;
         for (var x = -8000.0; x < 16_000; x += pixel) {

@@ -4,6 +4,7 @@ import honeylamp.derive.snags.Snag;
 import honeylamp.desktop.gesture.Choices.Docked;
 import honeylamp.desktop.gesture.look.TryMend;
 import honeylamp.desktop.panel.part.LengthField;
+import honeylamp.desktop.panel.part.Tips;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Keys;
@@ -370,7 +371,7 @@ public final class SnagDock extends VBox {
             sentence.getStyleClass().add("snag-words");
             sentence.setMinWidth(0);
             sentence.setMaxWidth(Double.MAX_VALUE);
-            sentence.setTooltip(new Tooltip(snag.sentence()));
+            Tips.on(sentence, snag.sentence());
             HBox.setHgrow(sentence, Priority.ALWAYS);
             var row = Widgets.row();
             row.getStyleClass().add("snag-line");

@@ -2,6 +2,7 @@ package honeylamp.desktop.panel;
 
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.panel.part.Later;
+import honeylamp.desktop.panel.part.Tips;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WindowStyle;
 import honeylamp.desktop.workspace.WindowStyle.Room;
@@ -184,7 +185,7 @@ public final class TopBar extends VBox {
     }
 
     private void told(Button button, String words) {
-        button.getTooltip().setText(window.commands().of(button.getId()).tip(words));
+        Tips.change(button, window.commands().of(button.getId()).tip(words));
     }
 
     /** Shows how far a piece of work has come, with a way to end it. */

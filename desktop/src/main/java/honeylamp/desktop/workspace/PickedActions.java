@@ -11,6 +11,7 @@ import honeylamp.edit.Deletion;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.Grouping;
 import honeylamp.edit.MovingInFront;
+import honeylamp.edit.StoreyEdits;
 import honeylamp.plan.Activity;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.Covering;
@@ -33,6 +34,7 @@ import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import java.util.HashSet;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -227,10 +229,14 @@ public final class PickedActions {
                 new Intent.Say(Said.news("Another one like it: click where it goes.")));
     }
 
-    /** Deletes what is picked and says what went with it. */
+    /** Deletes what is picked and says what went with it; of a storey that is its roof. */
     public void delete() {
         var w = model.now();
         if (w.selection().isEmpty()) {
+            return;
+        }
+        if (w.selection().stream().allMatch(ElementId.StoreyId.class::isInstance)) {
+            takeRoofsOff(w);
             return;
         }
         var along = Deletion.alongWith(w.currentStorey(), w.selection());
@@ -243,5 +249,18 @@ public final class PickedActions {
                 new Intent.Say(Said.news("Deleted " + (count == 1 ? "one thing" : count + " things")
                         + (along.isEmpty() ? "" : " " + along) + ". " + (opened.isEmpty() ? "" : opened + " ")
                         + Keys.BRINGS_IT_BACK + ".")));
+    }
+
+    private void takeRoofsOff(Workspace w) {
+        var plan = w.plan();
+        for (var id : w.selection()) {
+            if (id instanceof ElementId.StoreyId storey) {
+                plan = StoreyEdits.roof(plan, storey, Optional.empty()).result().orElse(plan);
+            }
+        }
+        model.act(
+                new Intent.Edit(plan, "Take roof off"),
+                new Intent.Pick(Set.of()),
+                new Intent.Say(Said.news("The roof is off. " + Keys.BRINGS_IT_BACK + ".")));
     }
 }

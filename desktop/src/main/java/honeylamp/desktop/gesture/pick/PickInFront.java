@@ -8,6 +8,7 @@ import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.gesture.Reply;
 import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.desktop.gesture.Typed;
+import honeylamp.desktop.gesture.TypedMove;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.MovingInFront;
 import honeylamp.illustrate.sketch.Sketches;
@@ -16,6 +17,7 @@ import honeylamp.plan.ElementId.FittingId;
 import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.RegionId;
+import honeylamp.plan.ElementId.StructureId;
 import honeylamp.plan.Raised;
 import honeylamp.units.Length;
 import java.util.HashSet;
@@ -53,16 +55,30 @@ public final class PickInFront {
         return Reply.to(next).picking(picked);
     }
 
-    /** In a raised view what lies under a press is picked too, and dragging turns the view. */
+    /**
+     * In a raised view what lies under a press is picked too, and dragging turns the view; a piece that was picked before is
+     * dragged over its floor.
+     */
     private static Reply pressedRaised(Gesture stays, Surroundings scene, Pointer pointer, Raised raised) {
         Set<ElementId> picked = new HashSet<>(pointer.keys().shift() ? scene.selection() : Set.of());
-        scene.things().flatMap(t -> t.at(pointer.at(), scene.view())).ifPresent(id -> {
+        var hit = scene.things().flatMap(t -> t.at(pointer.at(), scene.view()));
+        var held = hit.filter(id ->
+                        scene.selection().equals(Set.of(id)) && !pointer.keys().shift())
+                .flatMap(id -> MoveRaised.of(stays, scene, id, pointer.at()));
+        if (held.isPresent()) {
+            return Reply.to(held.get());
+        }
+        hit.ifPresent(id -> {
             if (!picked.remove(id)) {
                 picked.add(id);
             }
         });
         return Reply.to(new TurnRaised(stays, raised, pointer.at(), Optional.empty()))
                 .picking(picked);
+    }
+
+    private static boolean standsOnFloor(ElementId id) {
+        return id instanceof FurnishingId || id instanceof StructureId;
     }
 
     private static boolean isMovable(ElementId id) {
@@ -74,6 +90,9 @@ public final class PickInFront {
 
     /** Typed lengths move what is picked along its wall and up. */
     public static Reply entered(Gesture stays, Surroundings scene, Typed typed) {
+        if (scene.view().view().subject() instanceof Raised) {
+            return TypedMove.entered(stays, scene, typed);
+        }
         var along = typed.of(ALONG).orElse(Length.ZERO);
         var up = typed.of(UP).orElse(Length.ZERO);
         var moved = MovingInFront.all(scene.plan(), scene.view(), scene.selection(), along, up);
@@ -100,6 +119,12 @@ public final class PickInFront {
         if (scene.view().view().subject() instanceof Raised raised) {
             if (raised.isSquare() && !(raised instanceof Raised.Outside)) {
                 return Readout.hint("Press what you see for its card.");
+            }
+            if (scene.selection().stream().anyMatch(PickInFront::standsOnFloor)) {
+                return new Readout(
+                        TypedMove.overFloor(),
+                        "",
+                        "Drag it over its floor, or type how far it goes on the plan; beside it dragging turns the view.");
             }
             return Readout.hint(
                     raised instanceof Raised.Inside

@@ -161,6 +161,7 @@ public final class Card extends VBox {
         var out = new ArrayList<>(single(now, id));
         var standsByItself = !(id instanceof ElementId.RoomId
                 || id instanceof ElementId.OpeningId
+                || id instanceof ElementId.StoreyId
                 || id instanceof ElementId.UnderlayId);
         if (!out.isEmpty() && standsByItself && now.plan().storeys().size() > 1) {
             out.add(new StoreysCard(model, parts).copying(now));
@@ -245,8 +246,13 @@ public final class Card extends VBox {
             case ElementId.BoundaryId id ->
                 storey.elements().find(Boundary.class, id).map(this::boundary).orElse(List.of());
             case ElementId.SettingOutId id -> settingOut(now, id);
+            case ElementId.StoreyId id ->
+                now.plan().storeys().stream()
+                        .filter(s -> s.id().equals(id) && s.roof().isPresent())
+                        .findFirst()
+                        .map(s -> new RoofFields(model, parts, id).card())
+                        .orElse(List.of());
             case ElementId.UnitId _,
-                    ElementId.StoreyId _,
                     ElementId.WallTypeId _,
                     ElementId.CoveringId _,
                     ElementId.LookId _,
@@ -314,7 +320,7 @@ public final class Card extends VBox {
         }
         out.add(Widgets.fact("Net, inner faces", AreaText.both(geometry.netAreaMm2())));
         out.add(Widgets.fact("Gross, outer faces", AreaText.both(geometry.grossAreaMm2())));
-        out.addAll(CardFields.low(model.shown(), _ -> true));
+        out.addAll(parts.low(_ -> true));
         out.add(Widgets.fact("Rooms", Integer.toString(geometry.rooms().size())));
         out.addAll(new AreaTotals(model).nodes());
         out.addAll(written(now, lengths));

@@ -12,7 +12,6 @@ import honeylamp.desktop.panel.part.Libraries;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Keys;
-import honeylamp.desktop.workspace.ShownPlan;
 import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Coverings;
@@ -59,14 +58,17 @@ record CardFields(WorkspaceModel model, Libraries libraries) {
     }
 
     /** What is low below a roof or a sloping ceiling; nothing if nothing is. */
-    static List<Node> low(ShownPlan shown, Predicate<Room> which) {
+    List<Node> low(Predicate<Room> which) {
+        var shown = model.shown();
+        var units = plan().units();
         var low = shown.headroom()
                 .map(rooms -> rooms.entrySet().stream()
                         .filter(e -> which.test(e.getKey()))
                         .map(Map.Entry::getValue)
                         .reduce(Headroom.FULL, Headroom::plus));
         return List.of(
-                low(Headroom.BELOW_1500, low, Headroom::below1500), low(Headroom.BELOW_2000, low, Headroom::below2000));
+                low(Headroom.belowLow(units), low, Headroom::below1500),
+                low(Headroom.belowFull(units), low, Headroom::below2000));
     }
 
     /** One that is there as soon as it is known, if it is anything. */

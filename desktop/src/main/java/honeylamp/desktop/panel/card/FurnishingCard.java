@@ -10,6 +10,7 @@ import honeylamp.derive.pointing.BesidePiece;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.look.WalkWay;
 import honeylamp.desktop.panel.part.Library;
+import honeylamp.desktop.panel.part.Tips;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Keys;
@@ -37,7 +38,6 @@ import java.util.Optional;
 import java.util.function.DoubleFunction;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 
 /** A furnishing as typed values. */
 record FurnishingCard(WorkspaceModel model, WindowActions window, CardFields parts, Library<OwnPiece> kept) {
@@ -262,7 +262,7 @@ record FurnishingCard(WorkspaceModel model, WindowActions window, CardFields par
         field.setId("piece-swap");
         field.setPromptText("Swap for: armchair");
         field.setAccessibleText("Swap it for another kind");
-        field.setTooltip(new Tooltip("A kind by a word, and perhaps a size: armchair under 800"));
+        Tips.on(field, "A kind by a word, and perhaps a size: armchair under 800");
         field.setOnAction(_ -> PieceFinder.find(field.getText(), parts.plan().units(), myThings()).stream()
                 .findFirst()
                 .filter(_ -> !field.getText().isBlank())

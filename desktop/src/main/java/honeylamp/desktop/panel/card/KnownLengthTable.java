@@ -2,6 +2,7 @@ package honeylamp.desktop.panel.card;
 
 import honeylamp.derive.traced.ScaleFit;
 import honeylamp.derive.traced.TracedLengths;
+import honeylamp.desktop.panel.part.Tips;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.UnderlayEdits;
@@ -20,7 +21,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
 
@@ -64,7 +64,7 @@ record KnownLengthTable(WorkspaceModel model) {
         var counts = new CheckBox(LengthText.rounded(row.known().length(), units()));
         counts.setId("known-" + index);
         counts.setSelected(row.known().trust() == Trust.COUNTED);
-        counts.setTooltip(new Tooltip("Counts for the scale; without the tick it is only compared"));
+        Tips.on(counts, "Counts for the scale; without the tick it is only compared");
         counts.setAccessibleText("Length " + counts.getText() + " counts for the scale");
         counts.setOnAction(_ -> edit(
                 UnderlayEdits.changeKnown(
@@ -80,7 +80,7 @@ record KnownLengthTable(WorkspaceModel model) {
         var percent = row.picturePercent();
         var picture =
                 new Label(difference(row.pictureMm() - row.known().length().mm()) + percentShown(percent));
-        picture.setTooltip(new Tooltip("What the picture measures more or less than what is written"));
+        Tips.on(picture, "What the picture measures more or less than what is written");
         mark(picture, Math.abs(percent) > ScaleFit.WARNING_PERCENT);
         if (fit.flatMap(f -> f.suspect().stream().boxed().findFirst())
                 .filter(s -> s == index)
@@ -92,7 +92,7 @@ record KnownLengthTable(WorkspaceModel model) {
                 row.differenceMm().isEmpty()
                         ? "\u2013"
                         : difference(row.differenceMm().getAsDouble()));
-        trace.setTooltip(new Tooltip("What the traced walls measure more or less; \u2013 is not traced yet"));
+        Tips.on(trace, "What the traced walls measure more or less; \u2013 is not traced yet");
         mark(
                 trace,
                 Math.abs(row.differenceMm().orElse(0))
@@ -102,7 +102,7 @@ record KnownLengthTable(WorkspaceModel model) {
         gone.setId("known-gone-" + index);
         gone.getStyleClass().add("small");
         gone.setAccessibleText("Remove this known length");
-        gone.setTooltip(new Tooltip("Remove this known length"));
+        Tips.on(gone, "Remove this known length");
         gone.setOnAction(_ -> edit(
                 UnderlayEdits.removeKnown(plan(), model.now().storey(), underlay.id(), index, traced()),
                 "Remove known length"));

@@ -5,6 +5,7 @@ import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.StoreyEdits;
+import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Roof;
 import honeylamp.plan.Storey;
@@ -18,9 +19,22 @@ import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 
-/** The roof of a storey: its form and measures, and what is low below it. */
-record RoofFields(WorkspaceModel model, CardFields parts) {
-    List<Node> nodes(Storey storey) {
+/**
+ * The roof of a storey: its form and measures, and what is low below it.
+ *
+ * @param at the storey
+ */
+record RoofFields(WorkspaceModel model, CardFields parts, StoreyId at) {
+    /** For a roof that is picked. */
+    List<Node> card() {
+        var out = new ArrayList<Node>();
+        out.add(Widgets.heading("Roof of " + parts.plan().storey(at).name()));
+        out.addAll(nodes());
+        return out;
+    }
+
+    List<Node> nodes() {
+        var storey = parts.plan().storey(at);
         var out = new ArrayList<Node>();
         out.add(forms(storey));
         storey.roof().ifPresent(roof -> measures(out, storey, roof));
@@ -96,7 +110,7 @@ record RoofFields(WorkspaceModel model, CardFields parts) {
                     "Overhang",
                     "roof-overhang",
                     roof.overhang(),
-                    v -> StoreyEdits.overhang(parts.plan(), parts.at(), v),
+                    v -> StoreyEdits.overhang(parts.plan(), at, v),
                     "Set overhang"));
         }
         out.add(parts.length(
@@ -119,15 +133,16 @@ record RoofFields(WorkspaceModel model, CardFields parts) {
                 Arrays.stream(Roof.Cover.values()).map(Roof.Cover::label).toList(),
                 i -> model.edit(changed(r -> r.withCover(Roof.Cover.values()[i])), "Cover roof")));
         out.add(Widgets.quiet("Dormers and rooflights are among the fixed parts, Above."));
-        out.addAll(CardFields.low(model.shown(), _ -> true));
+        if (at.equals(parts.at())) {
+            out.addAll(parts.low(_ -> true));
+        }
     }
 
     private Outcome<Plan> changed(UnaryOperator<Roof> change) {
-        return StoreyEdits.roof(
-                parts.plan(), parts.at(), parts.plan().storey(parts.at()).roof().map(change));
+        return StoreyEdits.roof(parts.plan(), at, parts.plan().storey(at).roof().map(change));
     }
 
     private void set(Optional<Roof> roof, String action) {
-        model.edit(StoreyEdits.roof(parts.plan(), parts.at(), roof), action);
+        model.edit(StoreyEdits.roof(parts.plan(), at, roof), action);
     }
 }

@@ -323,7 +323,7 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                 out.add(Widgets.fact(basis.label(), AreaText.both(by.getOrDefault(basis, 0.0))));
             }
         }
-        out.addAll(CardFields.low(model.shown(), room::equals));
+        out.addAll(parts.low(room::equals));
         var clear = LabelSpot.clearSize(
                 room.outline(), LabelSpot.freest(room.outline()).centre());
         out.add(Widgets.fact(

@@ -33,7 +33,7 @@ record StoreysCard(WorkspaceModel model, CardFields parts) {
         out.add(parts.folding("Storeys", list(now), adding(now)));
         out.add(parts.folding("This storey", heights(now).toArray(Node[]::new)));
         out.add(parts.folding(
-                "Roof", new RoofFields(model, parts).nodes(now.currentStorey()).toArray(Node[]::new)));
+                "Roof", new RoofFields(model, parts, now.storey()).nodes().toArray(Node[]::new)));
         out.addAll(new SchemesCard(model, parts).nodes(now));
         if (now.plan().storeys().size() > 1) {
             out.add(parts.folding("Seen through it", ghost(now).toArray(Node[]::new)));

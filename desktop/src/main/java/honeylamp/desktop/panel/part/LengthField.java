@@ -10,7 +10,6 @@ import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 
 /** A named length that can be typed in any unit; Enter takes it, a bad one is marked and explained. */
 public final class LengthField extends FieldRow {
@@ -36,7 +35,7 @@ public final class LengthField extends FieldRow {
         super(label, field, new Label(units.isMetric() ? units.sign() : ""));
         field.setId(id);
         field.setAccessibleText(name);
-        field.setTooltip(new Tooltip(LengthText.exact(value, units)));
+        Tips.on(field, LengthText.exact(value, units));
         field.setOnAction(_ -> {
             if (field.getText().equals(shown)) {
                 field.pseudoClassStateChanged(WRONG, false);

@@ -13,7 +13,6 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -58,7 +57,7 @@ public final class Widgets {
         var button = new Button(text);
         button.setId(id);
         button.setOnAction(_ -> action.run());
-        button.setTooltip(new Tooltip(tip));
+        Tips.on(button, tip);
         button.setAccessibleText(text + ". " + tip);
         button.setMaxWidth(Double.MAX_VALUE);
         return button;
@@ -69,7 +68,7 @@ public final class Widgets {
         toggle.setId(id);
         toggle.setSelected(on);
         toggle.setOnAction(_ -> action.run());
-        toggle.setTooltip(new Tooltip(tip));
+        Tips.on(toggle, tip);
         toggle.setAccessibleText(text + ". " + tip);
         toggle.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(toggle, Priority.ALWAYS);
@@ -78,15 +77,15 @@ public final class Widgets {
 
     /** Says what a button is for to those who do not see it: its words and its tip. */
     public static void named(Button button, String words) {
-        var tip = button.getTooltip();
-        button.setAccessibleText(tip == null ? words : words + ". " + tip.getText());
+        var tip = button.getAccessibleHelp();
+        button.setAccessibleText(tip == null ? words : words + ". " + tip);
     }
 
     /** A list that opens; {@code take} is told the place of what was chosen. */
     public static MenuButton menu(String text, String id, String tip, List<String> labels, IntConsumer take) {
         var menu = new MenuButton(text);
         menu.setId(id);
-        menu.setTooltip(new Tooltip(tip));
+        Tips.on(menu, tip);
         menu.setAccessibleText(tip + ": " + text);
         menu.setMaxWidth(Double.MAX_VALUE);
         for (var i = 0; i < labels.size(); i++) {

@@ -14,6 +14,7 @@ import honeylamp.derive.listing.BriefCheck.RoomItem;
 import honeylamp.desktop.panel.part.Content;
 import honeylamp.desktop.panel.part.LengthField;
 import honeylamp.desktop.panel.part.Library;
+import honeylamp.desktop.panel.part.Tips;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -39,7 +40,6 @@ import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
@@ -195,7 +195,7 @@ record BriefTray(WorkspaceModel model, Library<MinimumSet> sets) implements Cont
         var box = new CheckBox(content.label());
         box.setId("brief-content-" + content.name().toLowerCase(Locale.ROOT).replace('_', '-'));
         box.setSelected(item.isPresent());
-        box.setTooltip(new Tooltip("Whether the sheets must show it"));
+        Tips.on(box, "Whether the sheets must show it");
         box.setOnAction(_ -> model.edit(BriefEdits.toggle(plan(), content), "Change the brief"));
         var row = Widgets.row(box, Widgets.spring());
         item.ifPresent(_ -> row.getChildren().add(mark(there)));

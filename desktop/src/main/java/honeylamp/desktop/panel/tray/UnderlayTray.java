@@ -2,6 +2,7 @@ package honeylamp.desktop.panel.tray;
 
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.panel.part.Content;
+import honeylamp.desktop.panel.part.Tips;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.Workspace;
@@ -19,7 +20,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.VBox;
 
 /** Bringing in pictures and surveys, and the pile of pictures of this storey. */
@@ -98,8 +98,7 @@ record UnderlayTray(WorkspaceModel model, WindowActions window) implements Conte
         var keep = new CheckBox("Keep a camera's notes");
         keep.setId("keep-notes");
         keep.setWrapText(true);
-        keep.setTooltip(
-                new Tooltip("Place, time and owner of a photo go into the plan file; else only the picture does"));
+        Tips.on(keep, "Place, time and owner of a photo go into the plan file; else only the picture does");
         keep.setSelected(notes == Notes.KEPT);
         keep.setOnAction(_ ->
                 model.chooseWithin(model.now().choices().withNotes(keep.isSelected() ? Notes.KEPT : Notes.LEFT_OUT)));

@@ -1,0 +1,69 @@
+package honeylamp.store;
+
+import honeylamp.body.Body;
+import honeylamp.body.Facet;
+import honeylamp.geometry.Affine;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.raised.BodyColours;
+import honeylamp.output.RasterPainter;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.util.Optional;
+
+/** Pictures of what covers facets, to be laid on them. */
+final class Coverings {
+    /** No picture has a longer side. */
+    private static final int MOST_PX = 1024;
+
+    /** Finer than this nobody looks at a floor, in mm to a pixel. */
+    private static final double FINEST_MM = 2.5;
+
+    /** Smaller surfaces show their mean tone. */
+    private static final double LEAST_MM2 = 40_000;
+
+    private static final float QUALITY = 0.88f;
+
+    private final BodyColours colours;
+
+    Coverings(BodyColours colours) {
+        this.colours = colours;
+    }
+
+    /**
+     * A picture over the box around a facet.
+     *
+     * @param box in the frame of the facet
+     */
+    record Covering(byte[] jpeg, Box box) {
+        /** Where a point of the facet lies in the picture, from 0 to 1, down from its upper left corner. */
+        Point at(Point p) {
+            return new Point((p.x() - box.minX()) / box.width(), (box.maxY() - p.y()) / box.height());
+        }
+    }
+
+    /** The picture of what covers a facet; empty if it is plain or small. */
+    Optional<Covering> of(Body body, Facet facet) throws IOException {
+        var box = facet.outline().bounds();
+        if (facet.outline().area() < LEAST_MM2) {
+            return Optional.empty();
+        }
+        var drawing = colours.covering(body, facet);
+        if (drawing.isEmpty()) {
+            return Optional.empty();
+        }
+        var perMm = Math.min(1 / FINEST_MM, MOST_PX / Math.max(box.width(), box.height()));
+        var image = new BufferedImage(px(box.width() * perMm), px(box.height() * perMm), BufferedImage.TYPE_INT_RGB);
+        var toPixels = BodyColours.FLAT
+                .toPaper()
+                .inverse()
+                .then(Affine.move(-box.minX(), -box.maxY()))
+                .then(Affine.scale(image.getWidth() / box.width(), -image.getHeight() / box.height()));
+        RasterPainter.paint(drawing.get(), image, toPixels);
+        return Optional.of(new Covering(JpegBytes.of(image, QUALITY), box));
+    }
+
+    private static int px(double size) {
+        return Math.clamp(Math.round(size), 1, MOST_PX);
+    }
+}
