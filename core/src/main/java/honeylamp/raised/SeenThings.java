@@ -56,11 +56,15 @@ public final class SeenThings {
                 .flatMap(n -> s.facet(n).of().or(s.body(n)::of)));
     }
 
+    /** A place of the plan at a height. */
+    public record Place(Point plan, double highMm) {}
+
     /** Where in space what is seen at a place of the picture lies; empty beside all. */
-    public Optional<SpacePoint> spaceAt(Point picture) {
+    public Optional<Place> placeAt(Point picture) {
         return scene.flatMap(s -> buffer.map(b -> b.at(picture.x(), picture.y()))
                 .filter(n -> n != FacetBuffer.NONE)
-                .flatMap(n -> s.projection().through(picture).meets(s.facet(n).flat())));
+                .flatMap(n -> s.projection().through(picture).meets(s.facet(n).flat()))
+                .map(p -> new Place(p.plan(), p.z())));
     }
 
     /** The place of the plan at a height that lies behind a point of the picture; empty if one looks along that height. */

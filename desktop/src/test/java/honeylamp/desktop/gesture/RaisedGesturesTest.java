@@ -15,7 +15,6 @@ import honeylamp.desktop.gesture.pick.PickInFront;
 import honeylamp.desktop.gesture.pick.TurnRaised;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
-import honeylamp.geometry.space.SpacePoint;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Position;
 import honeylamp.plan.Raised;
@@ -147,13 +146,10 @@ class RaisedGesturesTest {
             var scene = hand.seenAs(LaidPlan.of(hand.plan).view(id));
             var things = scene.things().orElseThrow();
             var table = lowTable(hand);
-            var top = new SpacePoint(
-                    table.at().point().x(),
-                    table.at().point().y(),
-                    hand.storey().level().mm() + table.height().mm());
-            var from = things.seenAt(top.plan(), top.z()).orElseThrow();
-            var to = things.seenAt(top.plan().plus(new Point(-150, 220)), top.z())
-                    .orElseThrow();
+            var high = hand.storey().level().mm() + table.height().mm();
+            var middle = table.at().point();
+            var from = things.seenAt(middle, high).orElseThrow();
+            var to = things.seenAt(middle.plus(new Point(-150, 220)), high).orElseThrow();
 
             hand.picked = Set.of();
             hand.take(PickInFront.pressed(rests, hand.seenAs(scene.view()), Pointer.at(from)));

@@ -8,7 +8,6 @@ import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
-import honeylamp.geometry.space.SpacePoint;
 import honeylamp.illustrate.sketch.RaisedSketches;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
@@ -30,7 +29,7 @@ import java.util.Optional;
  * @param thing as it was
  * @param moved what becomes of it if it is let go; empty while nothing was dragged
  */
-public record MoveRaised(Gesture rests, Element thing, Point pressed, SpacePoint grabbed, Optional<Moved> moved)
+public record MoveRaised(Gesture rests, Element thing, Point pressed, SeenThings.Place grabbed, Optional<Moved> moved)
         implements HeldInFront {
     /**
      * Where it is dragged to.
@@ -45,7 +44,7 @@ public record MoveRaised(Gesture rests, Element thing, Point pressed, SpacePoint
     /** A piece or a fixed part of the storey that is looked at, held at a point of a raised view; empty if it is none. */
     static Optional<MoveRaised> of(Gesture rests, Surroundings scene, ElementId id, Point pressed) {
         return scene.things()
-                .flatMap(things -> things.spaceAt(pressed))
+                .flatMap(things -> things.placeAt(pressed))
                 .flatMap(at -> scene.geometry()
                         .storey()
                         .elements()
@@ -92,7 +91,7 @@ public record MoveRaised(Gesture rests, Element thing, Point pressed, SpacePoint
 
     /** Over which place of the plan the pointer is at the height at which it was grabbed. */
     private Optional<Point> over(Surroundings scene, Point picture) {
-        return scene.things().flatMap(things -> things.onLevel(picture, grabbed.z()));
+        return scene.things().flatMap(things -> things.onLevel(picture, grabbed.highMm()));
     }
 
     @Override
