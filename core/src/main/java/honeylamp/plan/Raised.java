@@ -259,6 +259,14 @@ public sealed interface Raised extends View.Subject {
         };
     }
 
+    /** Whether all storeys are seen. */
+    default boolean isOfSeveral() {
+        return switch (this) {
+            case Building _, RoofPlan _, Outside _, Section _ -> true;
+            case Cutaway _, WholeStorey _, Inside _ -> false;
+        };
+    }
+
     /**
      * A storey as one sees it who stands in it.
      *

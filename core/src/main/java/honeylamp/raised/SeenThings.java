@@ -12,6 +12,7 @@ import honeylamp.plan.Raised;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** What can be pointed at in a raised view: what is seen there of walls, openings, floors, fixed parts and pieces. */
 public final class SeenThings {
@@ -100,6 +101,17 @@ public final class SeenThings {
                         .stream())
                 .map(SeenLines.SeenLine::line)
                 .toList();
+    }
+
+    /** How high the foot of a thing lies where it is shown; empty if it is not there. */
+    public OptionalDouble footMm(ElementId thing) {
+        return scene.stream()
+                .flatMap(s -> s.bodies().stream())
+                .filter(b -> b.of().filter(thing::equals).isPresent())
+                .flatMap(b -> b.facets().stream())
+                .flatMap(f -> f.inSpace(f.outline().shell()).stream())
+                .mapToDouble(SpacePoint::z)
+                .min();
     }
 
     /** The boxes around what is seen of things, in picture mm. */

@@ -32,7 +32,7 @@ final class ApprovalStamp {
             return given;
         }
         try {
-            var now = ClientPage.digest(drawn);
+            var now = ClientPage.digest(page, drawn);
             return given.stream().filter(a -> a.digest().equals(now)).toList();
         } catch (IOException e) {
             throw new UncheckedIOException("nothing is written anywhere", e);

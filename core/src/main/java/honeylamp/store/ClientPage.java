@@ -2,12 +2,15 @@ package honeylamp.store;
 
 import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.LaidView;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
+import honeylamp.illustrate.raised.SoftLight;
 import honeylamp.output.Export;
 import honeylamp.output.Progress;
 import honeylamp.output.WholeFile;
 import honeylamp.plan.ElementId.PageId;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Showing;
@@ -22,6 +25,7 @@ import java.util.Base64;
 import java.util.List;
 import java.util.Objects;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 
 /**
  * Writes pages as one HTML file that needs nothing else: to look at, to measure in, to remark on and to approve. Its policy
@@ -69,8 +73,8 @@ public final class ClientPage {
             // the bare one has the same scale: only furniture is gone
             Export.inline(page, pictures.unstamped(without.get(i), document.assets(), here), "p" + i + "-", out);
             drawings.append(sheet(pages.get(i), i, out.toString(StandardCharsets.UTF_8)));
-            data.add(
-                    ClientData.of(pages.get(i), pages, digest(pictures.agreed(pages.get(i), document.assets(), page))));
+            data.add(ClientData.of(
+                    pages.get(i), pages, digest(pages.get(i), pictures.agreed(pages.get(i), document.assets(), page))));
         }
         var raised = pages.stream().anyMatch(ClientPage::isRaised) ? TurnedModel.of(plan) : TurnedModel.NOTHING;
         var html = html(plan.name(), Export.fonts(composed), drawings.toString(), data, raised);
@@ -89,9 +93,28 @@ public final class ClientPage {
                 .toList();
     }
 
-    /** A digest of all that is drawn on a page. */
-    static String digest(ComposedPage page) throws IOException {
-        return Digests.<IOException>of(out -> Export.drawn(page, out));
+    /**
+     * A digest of all that is drawn on a page.
+     *
+     * @param drawn without soft light, which takes too long to be drawn each time: of that all that it follows from counts
+     */
+    static String digest(LaidPage page, ComposedPage drawn) throws IOException {
+        return Digests.<IOException>of(out -> {
+            Export.drawn(drawn, out);
+            for (var view : page.views()) {
+                if (SoftLight.isIn(view)) {
+                    out.write(light(view).getBytes(StandardCharsets.UTF_8));
+                }
+            }
+        });
+    }
+
+    private static String light(LaidView view) {
+        return view.plan().all().stream()
+                .flatMap(s -> s.storey().fittings().stream())
+                .map(Fitting::toString)
+                .collect(Collectors.joining(
+                        "\n", view.view().lit() + "\n" + view.view().light() + "\n", "\n"));
     }
 
     private static String sheet(LaidPage page, int index, String drawing) {

@@ -3,6 +3,7 @@ package honeylamp.store;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.TestPlans;
 import honeylamp.catalogue.Looks;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.derive.storeys.LaidPlan;
@@ -15,13 +16,18 @@ import honeylamp.edit.SchemeEdits;
 import honeylamp.edit.StoreyEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.output.Progress;
+import honeylamp.plan.Fitting;
+import honeylamp.plan.FittingKind;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Review.State;
 import honeylamp.plan.Roof;
+import honeylamp.plan.View;
 import honeylamp.units.Length;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
@@ -297,6 +303,32 @@ class ClientPageTest {
                 .at();
         assertThat(at.x().mm()).isCloseTo(2500, within(80.0));
         assertThat(at.y().mm()).isCloseTo(2000, within(80.0));
+    }
+
+    /** Soft light is not drawn for the digest of what was agreed to: what it follows from is in it all the same. */
+    @Test
+    void whoAgreesToSoftLightAgreesToItsLampsToo() throws Exception {
+        var room = TestPlans.clearRectangle(4000, 3000);
+        var raised = ViewEdits.raised(
+                room,
+                room.presentation().views().getFirst().id(),
+                new Raised.WholeStorey(
+                        TestPlans.storey(room), Length.ofMm(1200), new Raised.Eye(Raised.Rays.PARALLEL, 30, 36)),
+                "Raised");
+        var view = raised.plan().presentation().views().getLast().id();
+        var soft = ViewEdits.lit(raised.plan(), view, View.Lit.TRACED);
+        var lamp = new Fitting.Ceiling(Position.ofMm(2000, 1500), Optional.empty());
+        assertThat(digest(soft)).isNotEqualTo(digest(raised.plan())).isEqualTo(digest(soft));
+        assertThat(digest(TestPlans.fitted(soft, FittingKind.CEILING_LIGHT, lamp)))
+                .isNotEqualTo(digest(soft));
+        assertThat(digest(TestPlans.fitted(raised.plan(), FittingKind.CEILING_LIGHT, lamp)))
+                .as("in drawn shade no lamp is seen")
+                .isEqualTo(digest(raised.plan()));
+    }
+
+    private static String digest(Plan plan) throws IOException {
+        var page = LaidPlan.of(plan).pages().getLast();
+        return ClientPage.digest(page, new PagePictures().agreed(page, Map.of()));
     }
 
     private static String stamp(Plan plan) {

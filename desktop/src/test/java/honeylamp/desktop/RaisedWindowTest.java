@@ -225,6 +225,74 @@ class RaisedWindowTest {
         }
     }
 
+    /** What is picked of another storey in a view of the building has its card, is moved there, and goes by the key. */
+    @Test
+    void whatIsPickedOfAnotherStoreyIsWorkedOnThere() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(QuillbackLane.plan()))) {
+            WindowDriver.onScreen(() -> {
+                w.model().raised().raiseBuilding();
+                return null;
+            });
+            w.picture();
+            w.until(() -> w.model().scene().things().isPresent());
+            var flat = w.plan().storeys().get(1);
+            var bed = flat.furnishings().stream()
+                    .filter(f -> f.kind().equals("bed"))
+                    .findFirst()
+                    .orElseThrow();
+            WindowDriver.onScreen(() -> {
+                w.model().pick(Set.of(bed.id()));
+                return null;
+            });
+            assertThat(WindowDriver.onScreen(() -> w.model().now().storey())).isEqualTo(flat.id());
+            w.settle();
+            w.fill("piece-width", "5' 6\"");
+            assertThat(bed(w).width()).isEqualTo(Length.ofInches(66));
+            w.until(() -> w.model().scene().things().isPresent());
+            WindowDriver.onScreen(() -> {
+                var model = w.model();
+                var things = model.scene().things().orElseThrow();
+                var from = spot(w, things.of(Set.of(bed.id())).getFirst(), bed.id());
+                var place = things.placeAt(from).orElseThrow();
+                var to = things.seenAt(place.plan().plus(new Point(300, 200)), place.highMm())
+                        .orElseThrow();
+                var freely = new Pointer(to, 1, new Pointer.Keys(false, false, true));
+                model.act(new Intent.Point(Intent.Point.Act.PRESSED, Pointer.at(from)));
+                model.act(new Intent.Point(Intent.Point.Act.DRAGGED, freely));
+                model.act(new Intent.Point(Intent.Point.Act.RELEASED, freely));
+                return null;
+            });
+            assertThat(bed(w).at().point().minus(bed.at().point()).distance(new Point(300, 200)))
+                    .isLessThan(1e-3);
+            w.focusPlan();
+            w.key(KeyCode.DELETE);
+            assertThat(w.plan().storeys().get(1).elements().find(bed.id())).isEmpty();
+        }
+    }
+
+    /** Where in a box of the picture a thing is seen. */
+    private static Point spot(WindowDriver w, Box box, ElementId id) {
+        var scene = w.model().scene();
+        for (var i = 1; i < 400; i++) {
+            var at = new Point(box.minX() + box.width() * (i % 20) / 20, box.minY() + box.height() * (i / 20) / 20);
+            if (scene.things()
+                    .orElseThrow()
+                    .at(at, scene.view())
+                    .filter(id::equals)
+                    .isPresent()) {
+                return at;
+            }
+        }
+        throw new AssertionError(id + " is not seen");
+    }
+
+    private static Furnishing bed(WindowDriver w) throws Exception {
+        return w.plan().storeys().get(1).furnishings().stream()
+                .filter(f -> f.kind().equals("bed"))
+                .findFirst()
+                .orElseThrow();
+    }
+
     /** By keys alone up the stair of the demo house, and on into the flat. */
     @Test
     void oneWalksThroughBothStoreys() throws Exception {

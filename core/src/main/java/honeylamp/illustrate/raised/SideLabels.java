@@ -50,6 +50,9 @@ final class SideLabels {
     /** Longer names are cut. */
     private static final double WIDEST_MM = 46;
 
+    /** However low a picture is, so many names stand beside it. */
+    private static final int LEAST_ROWS = 4;
+
     private static final int MOST_SWAPS = 200;
 
     private final LaidView view;
@@ -69,10 +72,14 @@ final class SideLabels {
     /** What is named, and the words for it. */
     private record Named(String words, List<ElementId> things) {}
 
-    /** A name where it is written, and the place it points at. */
-    private record Placed(String words, Point at, double y) {
+    /**
+     * A name where it is written, and the place it points at.
+     *
+     * @param area of what it names, as far as that is seen
+     */
+    private record Placed(String words, Point at, double y, double area) {
         Placed moved(double to) {
-            return new Placed(words, at, to);
+            return new Placed(words, at, to, area);
         }
     }
 
@@ -165,15 +172,36 @@ final class SideLabels {
             n.things.stream()
                     .flatMap(id -> Optional.ofNullable(places.get(id)).stream())
                     .max(Comparator.comparingDouble(Spot::area))
-                    .ifPresent(spot -> all.add(new Placed(n.words, spot.at, spot.at.y())));
+                    .ifPresent(spot -> all.add(new Placed(n.words, spot.at, spot.at.y(), spot.area)));
         }
         var out = new ArrayList<Mark>();
         var beside = SquareWords.own(view, subject);
-        var middle = all.stream().mapToDouble(p -> p.at.x()).sorted().toArray();
+        var told = told(all, box.get());
+        var middle = told.stream().mapToDouble(p -> p.at.x()).sorted().toArray();
         var split = middle.length == 0 ? 0 : middle[middle.length / 2];
-        column(out, all.stream().filter(p -> p.at.x() < split).toList(), box.get(), beside, Mark.Align.RIGHT);
-        column(out, all.stream().filter(p -> p.at.x() >= split).toList(), box.get(), beside, Mark.Align.LEFT);
+        column(out, told.stream().filter(p -> p.at.x() < split).toList(), box.get(), beside, Mark.Align.RIGHT);
+        column(out, told.stream().filter(p -> p.at.x() >= split).toList(), box.get(), beside, Mark.Align.LEFT);
+        if (told.size() < all.size()) {
+            var at = new Point(
+                    box.get().maxX() + beside.right() + AWAY_MM, box.get().maxY() + 2 * cap * LEADING);
+            var more = "and " + (all.size() - told.size()) + " more without a name";
+            out.add(new Mark.Text(more, at, cap, face, 0, Mark.Align.LEFT, 0, pens.dimensionInk()));
+        }
         return out;
+    }
+
+    /** As many as have room beside the picture: those of which most is seen. */
+    private List<Placed> told(List<Placed> all, Box box) {
+        var most = 2 * Math.max(LEAST_ROWS, (int) (box.height() / (cap * LEADING)));
+        return all.size() <= most
+                ? all
+                : all.stream()
+                        .sorted(Comparator.comparingDouble(Placed::area)
+                                .reversed()
+                                .thenComparing(Placed::words)
+                                .thenComparingDouble(Placed::y))
+                        .limit(most)
+                        .toList();
     }
 
     /** Where a thing is seen best. */

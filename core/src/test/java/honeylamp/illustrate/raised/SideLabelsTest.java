@@ -2,6 +2,7 @@ package honeylamp.illustrate.raised;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import honeylamp.TestPlans;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.storeys.LaidPlan;
@@ -9,6 +10,7 @@ import honeylamp.derive.storeys.LaidView;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.RoomEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
@@ -18,13 +20,16 @@ import honeylamp.illustrate.Extent;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Raised.Eye;
 import honeylamp.plan.Raised.Rays;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Showing;
+import honeylamp.plan.Wall.BodySide;
 import honeylamp.raised.SeenThings;
 import honeylamp.units.Length;
 import java.util.ArrayList;
@@ -128,6 +133,34 @@ class SideLabelsTest {
 
     private static Point toPicture(Point paper) {
         return FRAME.toPaper().inverse().apply(paper);
+    }
+
+    /** 49 rooms of 3 by 3 m: as many are named as have room beside the picture, and how many are not is said. */
+    @Test
+    void ofManyNamesThoseStandThereThatHaveRoom() {
+        var walls = TestPlans.start();
+        for (var i = 0; i <= 7; i++) {
+            walls.wall(0, i * 3000, 21_000, i * 3000, BodySide.CENTRE, TestPlans.PARTITION);
+            walls.wall(i * 3000, 0, i * 3000, 21_000, BodySide.CENTRE, TestPlans.PARTITION);
+        }
+        var plan = walls.plan();
+        for (var i = 0; i < 49; i++) {
+            var at = Position.ofMm(1500 + 3000 * (i % 7), 1500 + 3000 * (i / 7));
+            plan = RoomEdits.mark(plan, TestPlans.storey(plan), at, "Room " + (i + 1), Finish.of("oak"))
+                    .plan();
+        }
+        var view = view(plan, new Raised.WholeStorey(TestPlans.storey(plan), Length.ofMm(1200), EYE));
+        var small = PaperFrame.atOrigin(300);
+        var texts = Illustration.of(view, small, Lamp.COLOUR, 1).layers().stream()
+                .filter(l -> l.kind() == LayerKind.LABELS)
+                .flatMap(l -> Mark.words(l.marks()))
+                .toList();
+        var more = texts.getLast().text();
+        assertThat(more).matches("and [1-9][0-9]* more without a name");
+        assertThat(texts.size() - 1 + Integer.parseInt(more.split(" ")[1])).isEqualTo(49);
+        var box = small.paper(Extent.of(view).orElseThrow().planMm());
+        var row = 1.9 * texts.getFirst().capHeightMm();
+        assertThat(texts).allSatisfy(t -> assertThat(t.at().y()).isBetween(box.minY() - row, box.maxY() + 3 * row));
     }
 
     @Test

@@ -110,8 +110,20 @@ public final class LightWork implements LongWork {
         if (!worked.isWanted) {
             return;
         }
-        var found = work.run(sofar -> better(worked, sofar.answer(), sofar.share()), () -> worked.isWanted);
-        found.ifPresent(answer -> better(worked, answer, 1));
+        try {
+            var found = work.run(sofar -> better(worked, sofar.answer(), sofar.share()), () -> worked.isWanted);
+            found.ifPresent(answer -> better(worked, answer, 1));
+        } finally {
+            ended(worked);
+        }
+    }
+
+    /** Work that broke off is left at what it came to: begun anew it would break off again. */
+    private synchronized void ended(Worked worked) {
+        if (worked.isWanted && !worked.isDone) {
+            worked.isDone = true;
+            tell(1, isGoing() ? State.GOING : State.RESTING);
+        }
     }
 
     private synchronized void better(Worked worked, Object answer, double share) {

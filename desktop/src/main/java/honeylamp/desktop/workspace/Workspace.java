@@ -13,6 +13,7 @@ import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Raised;
 import honeylamp.plan.Storey;
 import honeylamp.plan.View;
 import honeylamp.store.Origin;
@@ -183,9 +184,21 @@ public record Workspace(
         return plan().presentation().view(worked.view).orElseThrow();
     }
 
-    /** The storey worked on. */
+    /** The storey worked on: that of what is picked where several are seen, else that of the view. */
     public StoreyId storey() {
-        return view().storey();
+        var seen = view();
+        return seen.subject() instanceof Raised raised && raised.isOfSeveral() && !selection.isEmpty()
+                ? ofPicked(selection.iterator().next()).orElseGet(seen::storey)
+                : seen.storey();
+    }
+
+    private Optional<StoreyId> ofPicked(ElementId picked) {
+        return picked instanceof StoreyId roofed
+                ? Optional.of(roofed)
+                : plan().storeys().stream()
+                        .filter(s -> s.elements().find(picked).isPresent())
+                        .map(Storey::id)
+                        .findFirst();
     }
 
     /** The storey worked on, as it is now. */

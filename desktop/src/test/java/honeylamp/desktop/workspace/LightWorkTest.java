@@ -1,6 +1,7 @@
 package honeylamp.desktop.workspace;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import honeylamp.desktop.workspace.LightWork.State;
 import honeylamp.desktop.workspace.SnagSearch.Threads;
@@ -88,5 +89,18 @@ class LightWorkTest {
         assertThat(drawn("room", work)).contains("after 1");
         assertThat(aside).isEmpty();
         assertThat(light.known().get().state()).isEqualTo(State.STOPPED);
+    }
+
+    /** A mistake is told by whoever ran it; pictures go on with what was known, and nothing seems to be under way. */
+    @Test
+    void workThatBreaksOffIsLeftAtThat() {
+        var work = new Steps().then(() -> {
+            throw new IllegalStateException("no light");
+        });
+        drawn("room", work);
+        assertThatThrownBy(aside.remove()::run).hasMessage("no light");
+        assertThat(light.known().get().state()).isEqualTo(State.RESTING);
+        assertThat(drawn("room", work)).contains("after 1");
+        assertThat(aside).as("it is not begun anew").isEmpty();
     }
 }

@@ -130,7 +130,9 @@ public record MoveRaised(Gesture rests, Element thing, Point pressed, SeenThings
 
     private List<Mark> marks(Surroundings scene, SeenThings things, Plan plan) {
         var storey = plan.storey(scene.storey());
-        var sketches = new RaisedSketches(things, scene.frame(), storey.level().mm(), scene.penMm());
+        var foot = things.footMm(thing.id()).orElse(storey.level().mm());
+        var raisedBy = thing instanceof Furnishing piece ? piece.bottom().mm() : 0;
+        var sketches = new RaisedSketches(things, scene.frame(), foot - raisedBy, scene.penMm());
         var out = new ArrayList<Mark>();
         if (storey.elements().find(thing.id()).orElse(thing) instanceof Furnishing now
                 && thing instanceof Furnishing before) {

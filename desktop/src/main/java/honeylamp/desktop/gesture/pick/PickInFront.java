@@ -19,6 +19,7 @@ import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.RegionId;
 import honeylamp.plan.ElementId.StructureId;
 import honeylamp.plan.Raised;
+import honeylamp.plan.Storey;
 import honeylamp.units.Length;
 import java.util.HashSet;
 import java.util.List;
@@ -70,11 +71,19 @@ public final class PickInFront {
         }
         hit.ifPresent(id -> {
             if (!picked.remove(id)) {
+                picked.removeIf(other -> !isOnOneStorey(scene, id, other));
                 picked.add(id);
             }
         });
         return Reply.to(new TurnRaised(stays, raised, pointer.at(), Optional.empty()))
                 .picking(picked);
+    }
+
+    /** Where several storeys are seen, what is picked together is of one. */
+    private static boolean isOnOneStorey(Surroundings scene, ElementId a, ElementId b) {
+        return scene.plan().storeys().stream()
+                .map(Storey::elements)
+                .allMatch(all -> all.find(a).isPresent() == all.find(b).isPresent());
     }
 
     private static boolean standsOnFloor(ElementId id) {
