@@ -94,6 +94,30 @@ class RaisedArtTest {
         }
     }
 
+    /** A wash is darker towards the edges of the two walls, edges of the slab, and the floor; in other looks surfaces are even. */
+    @Test
+    void aLookThatWashesDoesSoInRaisedViewsToo() {
+        var view = cutaway(TestPlans.clearRectangle(4200, 3300), Rays.PARALLEL);
+        assertThat(rimmed(view, "Wash", LayerKind.FACES)).isGreaterThanOrEqualTo(2);
+        assertThat(rimmed(view, "Wash", LayerKind.FLOOR)).isPositive();
+        assertThat(rimmed(view, "Daylight", LayerKind.FACES)).isZero();
+    }
+
+    /** How many surfaces of a layer have soft lines within their edges, at least 20 mm long. */
+    private static long rimmed(LaidView view, String look, LayerKind layer) {
+        var plan = ViewEdits.look(view.plan().drawn(), view.view().id(), Reach.THIS, _ -> Looks.of(look));
+        return drawn(LaidPlan.of(plan).view(view.view().id())).layers().stream()
+                .filter(l -> l.kind() == layer)
+                .flatMap(l -> l.marks().stream())
+                .filter(m -> m instanceof Mark.Clip(var path, var inside)
+                        && path.bounds().height() > 20
+                        && inside.stream()
+                                .anyMatch(i -> i instanceof Mark.Stroke(var _, var pen, var ink)
+                                        && pen.widthMm() > 0.5
+                                        && ink.opacity() < 1))
+                .count();
+    }
+
     /** The same plan gives the same picture. */
     @Test
     void theSamePlanGivesTheSameMarks() {

@@ -34,16 +34,6 @@ public record MoveInFront(Gesture rests, ElementId id, Point grabbed, Box box, O
     private static final double STILL = 0.25;
 
     @Override
-    public Reply moved(Surroundings scene, Pointer pointer) {
-        return Reply.to(this);
-    }
-
-    @Override
-    public Reply pressed(Surroundings scene, Pointer pointer) {
-        return Reply.to(rests);
-    }
-
-    @Override
     public Reply dragged(Surroundings scene, Pointer pointer) {
         var by = pointer.at().minus(grabbed);
         if (moved.isEmpty() && by.length() < STILL * scene.reachMm()) {
@@ -62,16 +52,6 @@ public record MoveInFront(Gesture rests, ElementId id, Point grabbed, Box box, O
         return moved.filter(m -> !m.plan().equals(scene.plan()))
                 .map(m -> Reply.commit(rests, m.plan(), "Move on the wall"))
                 .orElseGet(() -> Reply.to(rests));
-    }
-
-    @Override
-    public Gesture dropped() {
-        return rests;
-    }
-
-    @Override
-    public boolean underWay() {
-        return true;
     }
 
     private Box there() {

@@ -67,16 +67,6 @@ public record MoveRaised(Gesture rests, Element thing, Point pressed, SeenThings
     }
 
     @Override
-    public Reply moved(Surroundings scene, Pointer pointer) {
-        return Reply.to(this);
-    }
-
-    @Override
-    public Reply pressed(Surroundings scene, Pointer pointer) {
-        return Reply.to(rests);
-    }
-
-    @Override
     public Reply dragged(Surroundings scene, Pointer pointer) {
         if (moved.isEmpty() && pointer.at().distance(pressed) < STILL * scene.reachMm()) {
             return Reply.to(this);
@@ -100,16 +90,6 @@ public record MoveRaised(Gesture rests, Element thing, Point pressed, SeenThings
                 .filter(plan -> !plan.equals(scene.plan()))
                 .map(plan -> Reply.commit(rests, plan, Moves.action(held())))
                 .orElseGet(() -> Reply.to(rests));
-    }
-
-    @Override
-    public Gesture dropped() {
-        return rests;
-    }
-
-    @Override
-    public boolean underWay() {
-        return true;
     }
 
     @Override

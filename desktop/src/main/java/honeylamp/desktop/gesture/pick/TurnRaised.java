@@ -32,16 +32,6 @@ public record TurnRaised(Gesture rests, Raised subject, Point grabbed, Optional<
     private static final double STILL_PX = 3;
 
     @Override
-    public Reply moved(Surroundings scene, Pointer pointer) {
-        return Reply.to(this);
-    }
-
-    @Override
-    public Reply pressed(Surroundings scene, Pointer pointer) {
-        return Reply.to(rests);
-    }
-
-    @Override
     public Reply dragged(Surroundings scene, Pointer pointer) {
         var px = pointer.at().minus(grabbed).times(1 / (scene.frame().scale() * scene.penMm()));
         if (turned.isEmpty() && px.length() < STILL_PX) {
@@ -83,16 +73,6 @@ public record TurnRaised(Gesture rests, Raised subject, Point grabbed, Optional<
         public List<Mark> picture() {
             return QuickPicture.of(view, things, elsewhere, frame);
         }
-    }
-
-    @Override
-    public Gesture dropped() {
-        return rests;
-    }
-
-    @Override
-    public boolean underWay() {
-        return true;
     }
 
     @Override
