@@ -14,6 +14,7 @@ import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -48,6 +49,15 @@ public final class OpeningEdits {
         return new Added<>(
                 plan.numbersTaken(1).withStorey(storey, s -> s.with(Opening.class, Lists.plus(s.openings(), opening))),
                 id);
+    }
+
+    /** Says what becomes of openings in the building works; those that go are closed up. */
+    public static Plan setWorks(Plan plan, StoreyId storey, Set<OpeningId> ids, Wall.Works works) {
+        var out = plan;
+        for (var id : ids) {
+            out = out.withStorey(storey, s -> s.change(Opening.class, id, o -> o.withWorks(works)));
+        }
+        return out;
     }
 
     /** A plan with openings put in, and their ids. */
@@ -112,7 +122,7 @@ public final class OpeningEdits {
      */
     public static Outcome<Added<OpeningId>> copyOpposite(
             Plan plan, StoreyId storey, StoreyGeometry geometry, OpeningId id) {
-        var standing = geometry.cut(id);
+        var standing = geometry.cutOrClosed(id);
         if (standing.isEmpty()) {
             return Outcome.refused("this opening has no room in its own wall yet");
         }

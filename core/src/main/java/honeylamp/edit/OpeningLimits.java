@@ -64,7 +64,7 @@ public final class OpeningLimits {
      */
     public static Outcome<Plan> setReveal(
             Plan plan, StoreyId storey, StoreyGeometry geometry, OpeningId id, Length reveal) {
-        var thickness = geometry.cut(id).map(OpeningCut::thicknessMm);
+        var thickness = geometry.cutOrClosed(id).map(OpeningCut::thicknessMm);
         var most = thickness.map(t -> Math.max(0, t - FrameSizes.WINDOW_DEPTH_MM));
         if (most.filter(m -> reveal.mm() > m).isPresent()) {
             return Outcome.refused("a wall of "

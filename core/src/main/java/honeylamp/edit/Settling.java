@@ -66,12 +66,19 @@ public final class Settling {
         return moved ? plan.withStorey(storey.id(), s -> s.with(Opening.class, openings)) : plan;
     }
 
+    /** What is closed up is in the way only of what is closed up too. */
+    private record Among(WallId host, boolean stands) {
+        static Among of(Opening opening) {
+            return new Among(opening.host(), opening.stands());
+        }
+    }
+
     private static final class Storeys {
         private final WallNetwork network;
         private final WallNetwork networkBefore;
         private final Map<WallId, Wall> walls = new HashMap<>();
         private final Map<WallId, Wall> wallsBefore = new HashMap<>();
-        private final Map<WallId, List<Opening>> inWall = new HashMap<>();
+        private final Map<Among, List<Opening>> inWall = new HashMap<>();
         private final Map<Integer, Opening> openingsBefore = new HashMap<>();
 
         Storeys(StoreyGeometry before, Storey storey, WallNetwork after) {
@@ -80,7 +87,7 @@ public final class Settling {
             storey.walls().forEach(w -> walls.put(w.id(), w));
             before.storey().walls().forEach(w -> wallsBefore.put(w.id(), w));
             storey.openings()
-                    .forEach(o -> inWall.computeIfAbsent(o.host(), _ -> new ArrayList<>())
+                    .forEach(o -> inWall.computeIfAbsent(Among.of(o), _ -> new ArrayList<>())
                             .add(o));
             before.storey().openings().forEach(o -> openingsBefore.put(o.id().number(), o));
         }
@@ -91,7 +98,7 @@ public final class Settling {
                 return opening;
             }
             var wall = Objects.requireNonNull(walls.get(opening.host()));
-            var others = inWall.getOrDefault(opening.host(), List.of());
+            var others = inWall.getOrDefault(Among.of(opening), List.of());
             var stretch = stretch(opening, wall, others);
             var wanted = place(opening, stretch, others);
             var offset = holds(stretch, wanted, opening) ? wanted : across(stretch, opening);

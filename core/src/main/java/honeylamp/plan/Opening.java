@@ -16,6 +16,7 @@ import java.util.Optional;
  * @param sill height of the lower edge above the floor
  * @param head height of the upper edge above the floor
  * @param keeping what it keeps to when its wall changes
+ * @param works what becomes of it in the building works: one that goes is closed up
  */
 @RecordBuilder
 @RecordBuilder.Options(buildMethodName = "made")
@@ -30,7 +31,8 @@ public record Opening(
         Hand hand,
         Swing swing,
         Keeping keeping,
-        Build build)
+        Build build,
+        Wall.Works works)
         implements Element, OpeningBuilder.With {
     /** At which jamb the hinges sit, seen along the host from its first end. */
     public enum Hand {
@@ -116,7 +118,12 @@ public record Opening(
             Length head,
             Hand hand,
             Swing swing) {
-        this(id, kind, host, offset, width, sill, head, hand, swing, Keeping.AS_PUT, Build.USUAL);
+        this(id, kind, host, offset, width, sill, head, hand, swing, Keeping.AS_PUT, Build.USUAL, Wall.Works.EXISTING);
+    }
+
+    /** Whether the opening is there when the works are done, if its wall is. */
+    public boolean stands() {
+        return works != Wall.Works.REMOVED;
     }
 
     /** The far jamb's distance from the host's first end. */

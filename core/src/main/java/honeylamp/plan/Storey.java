@@ -8,6 +8,7 @@ import honeylamp.units.Length;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 
@@ -81,18 +82,29 @@ public record Storey(StoreyId id, String name, Levels levels, Elements elements,
                 : walls.stream().filter(Wall::stands).toList();
     }
 
-    /** Whether there are walls that are removed or new. */
+    /** Whether there are walls or openings that go or are new. */
     public boolean hasWorks() {
-        return walls().stream().anyMatch(w -> w.works() != Wall.Works.EXISTING);
+        return walls().stream().anyMatch(w -> w.works() != Wall.Works.EXISTING)
+                || openings().stream().anyMatch(o -> o.works() != Wall.Works.EXISTING);
     }
 
-    /** The openings that do not go with a wall that is removed. */
+    /** The openings that are there when the works are done: neither closed up nor in a wall that goes. */
     public List<Opening> standingOpenings() {
-        if (standing() == walls()) {
-            return openings();
-        }
+        return standing() == walls() && openings().stream().allMatch(Opening::stands)
+                ? openings()
+                : inStandingWalls(Opening::stands);
+    }
+
+    /** The openings that are closed up in walls that stay. */
+    public List<Opening> closedUp() {
+        return inStandingWalls(o -> !o.stands());
+    }
+
+    private List<Opening> inStandingWalls(Predicate<Opening> wanted) {
         var gone = walls().stream().filter(w -> !w.stands()).map(Wall::id).collect(Collectors.toSet());
-        return openings().stream().filter(o -> !gone.contains(o.host())).toList();
+        return openings().stream()
+                .filter(o -> !gone.contains(o.host()) && wanted.test(o))
+                .toList();
     }
 
     /** The doors, windows and plain openings. */

@@ -154,7 +154,7 @@ public record View(
             return label;
         }
 
-        /** A storey as it is seen so: only the walls that are there, none of them marked, with what is in them. */
+        /** A storey as it is seen so: only the walls and openings that are there, none of them marked. */
         public Storey seen(Storey storey) {
             if (this == MARKED) {
                 return storey;
@@ -189,7 +189,8 @@ public record View(
                     .with(
                             Opening.class,
                             storey.openings().stream()
-                                    .filter(o -> there.contains(o.host()))
+                                    .filter(o -> there.contains(o.host()) && o.works() != gone)
+                                    .map(o -> o.withWorks(Wall.Works.EXISTING))
                                     .toList());
         }
     }

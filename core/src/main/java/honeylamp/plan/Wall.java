@@ -60,18 +60,40 @@ public record Wall(
     /** What becomes of a wall in the building works. */
     public enum Works {
         /** It stands, and stays. */
-        EXISTING("Existing", "It stands and stays"),
+        EXISTING("Existing", "It stands and stays", "Existing", "It is there and stays"),
         /** It stands now, and will not when the works are done: it bounds no room, and nothing joins it. */
-        REMOVED("To be removed", "It is dashed and bounds no room; its doors and windows go with it"),
+        REMOVED(
+                "To be removed",
+                "It is dashed and bounds no room; its doors and windows go with it",
+                "Closed up",
+                "It is there now, and goes: the wall is whole again, what fills it is dark as what is new"),
         /** It is built in the works. */
-        NEW("New", "It is built, and darker than what is there");
+        NEW(
+                "New",
+                "It is built, and darker than what is there",
+                "New",
+                "It is cut into a wall that stays: dashes run around what is taken out");
 
         private final String label;
         private final String meaning;
+        private final String ofOpening;
+        private final String meaningOfOpening;
 
-        Works(String label, String meaning) {
+        Works(String label, String meaning, String ofOpening, String meaningOfOpening) {
             this.label = label;
             this.meaning = meaning;
+            this.ofOpening = ofOpening;
+            this.meaningOfOpening = meaningOfOpening;
+        }
+
+        /** The words people see of an opening. */
+        public String ofOpening() {
+            return ofOpening;
+        }
+
+        /** What people are told of an opening. */
+        public String meaningOfOpening() {
+            return meaningOfOpening;
         }
 
         /** The words people see. */

@@ -93,6 +93,7 @@ final class FieldDefaults {
             new Field(List.of("storeys"), "freeMarks", JSON.arrayNode()),
             new Field(List.of("storeys"), "roundDimensions", JSON.arrayNode()),
             new Field(List.of("storeys", "walls"), "works", JSON.stringNode("existing")),
+            new Field(List.of("storeys", "openings"), "works", JSON.stringNode("existing")),
             new Field(VIEWS, "works", JSON.stringNode("marked")),
             new Field(List.of("brief", "minimums"), "way", JSON.numberNode(900)),
             new Field(List.of("brief", "minimums"), "beside", JSON.arrayNode()),

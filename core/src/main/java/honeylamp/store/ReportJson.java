@@ -219,7 +219,8 @@ public final class ReportJson {
             Optional<String> swing,
             Optional<BigDecimal> before_mm,
             Optional<BigDecimal> after_mm,
-            String keeps) {}
+            String keeps,
+            String works) {}
 
     /**
      * A stair.
@@ -378,7 +379,7 @@ public final class ReportJson {
     }
 
     private static OpeningPart opening(StoreyGeometry geometry, Opening o, String tag) {
-        var placed = geometry.cut(o.id()).map(OpeningCut::opening);
+        var placed = geometry.cutOrClosed(o.id()).map(OpeningCut::opening);
         var bounds = placed.flatMap(p -> geometry.storey()
                 .wall(p.host())
                 .map(w -> Stretches.bounding(
@@ -401,7 +402,8 @@ public final class ReportJson {
                 o.kind().hasSide() ? Optional.of(lower(o.swing().name())) : Optional.empty(),
                 bounds.flatMap(b -> placed.map(p -> mm(b.beforeMm(p)))),
                 bounds.flatMap(b -> placed.map(p -> mm(b.afterMm(p)))),
-                lower(o.keeping().rule().name()));
+                lower(o.keeping().rule().name()),
+                lower(o.works().label()));
     }
 
     private static String lower(String name) {

@@ -151,7 +151,7 @@ public final class Contents {
 
     /** The rooms on both sides of an opening. */
     private static String beside(StoreyGeometry geometry, Opening opening) {
-        return geometry.cut(opening.id())
+        return geometry.cutOrClosed(opening.id())
                 .map(cut -> {
                     var box = cut.ring().bounds();
                     var centre = box.centre();

@@ -57,7 +57,8 @@ class ReportJsonTest {
                         "swing",
                         "before_mm",
                         "after_mm",
-                        "keeps");
+                        "keeps",
+                        "works");
         assertThat(storey.path("surfaces").get(0).propertyNames())
                 .containsExactly("is", "of", "side", "room", "number", "area_m2", "finish", "pieces");
         assertThat(storey.path("surfaces").get(0).path("pieces").propertyNames())

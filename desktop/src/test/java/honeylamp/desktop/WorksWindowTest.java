@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.TestWalls;
 import honeylamp.drawing.Mark;
 import honeylamp.illustrate.paper.Lamp;
+import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.View;
 import honeylamp.plan.Wall;
@@ -59,6 +60,37 @@ class WorksWindowTest {
             assertThat(walls(w).getLast().works()).isEqualTo(Works.NEW);
             assertThat(walls(w).getLast().chord().length()).isCloseTo(4000, within(40.0));
             assertThat(TestWalls.geometry(w.plan()).rooms()).hasSize(2);
+        }
+    }
+
+    /** A door closed up by its card, picked again, and a new one put in, undone one by one. */
+    @Test
+    void aDoorIsClosedUpAndAnotherCutIn() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(TestWalls.house()))) {
+            w.press("stage-openings");
+            w.show(3000, 2000, 12_000);
+            w.press("tool-pick-and-move");
+            w.click(3450, 0);
+            w.press("opening-works-removed");
+            assertThat(TestWalls.geometry(w.plan()).cuts()).isEmpty();
+            w.key(KeyCode.ESCAPE);
+            w.click(3450, 0); // it is picked where it was
+            w.press("opening-works-existing");
+            assertThat(TestWalls.geometry(w.plan()).cuts()).hasSize(1);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(TestWalls.geometry(w.plan()).closed()).hasSize(1);
+
+            w.press("put-in-works-new");
+            w.press("opening-door");
+            w.move(3600, 0);
+            assertThat(WindowDriver.<String>onScreen(() -> w.model().readout().beside()))
+                    .endsWith(", new");
+            w.click(3600, 0); // over a part of what is closed up
+            var openings = w.plan().storeys().getFirst().openings();
+            assertThat(openings).extracting(Opening::works).containsExactly(Works.REMOVED, Works.NEW);
+            assertThat(TestWalls.geometry(w.plan()).cuts()).hasSize(1);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(w.plan().storeys().getFirst().openings()).hasSize(1);
         }
     }
 

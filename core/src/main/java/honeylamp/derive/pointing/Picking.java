@@ -105,7 +105,7 @@ public final class Picking {
             case SettingOutLine l -> takes(box, within, l.line());
             case Boundary b -> takes(box, within, b.line());
             case Opening o ->
-                geometry.cut(o.id())
+                geometry.cutOrClosed(o.id())
                         .map(c -> takes(box, within, c.ring().bounds()))
                         .orElse(false);
             case Furnishing f -> takes(box, within, footprint(f).bounds());
@@ -161,7 +161,7 @@ public final class Picking {
             case RoundDimension d -> Optional.of(d.line().bounds());
             case SettingOutLine l -> Optional.of(l.line().bounds());
             case Boundary b -> Optional.of(b.line().bounds());
-            case Opening o -> geometry.cut(o.id()).map(c -> c.ring().bounds());
+            case Opening o -> geometry.cutOrClosed(o.id()).map(c -> c.ring().bounds());
             case Furnishing f -> Optional.of(footprint(f).bounds());
             case Structure x -> Optional.of(x.footprint().bounds());
             case Ground g -> Optional.of(g.ring().bounds());
@@ -267,7 +267,7 @@ public final class Picking {
     /** Of walls and openings, which are many, only those near the point. */
     private static Stream<Element> candidates(StoreyGeometry geometry, Point p, double reachMm) {
         var walls = geometry.piecesNear(p, reachMm).stream().map(WallPiece::wall);
-        var openings = geometry.cuts().stream()
+        var openings = Stream.concat(geometry.cuts().stream(), geometry.closed().stream())
                 .filter(c -> c.ring().bounds().grown(reachMm).contains(p))
                 .map(OpeningCut::opening);
         var others = geometry.storey().elements().all().filter(e -> !(e instanceof Wall || e instanceof Opening));
@@ -285,7 +285,7 @@ public final class Picking {
                         .mapToDouble(piece -> piece.line().distance(p))
                         .min();
             case Opening o ->
-                geometry.cut(o.id())
+                geometry.cutOrClosed(o.id())
                         .map(c -> within(
                                 c.ring().contains(p) ? 0 : c.middle().distance(p),
                                 reachMm,

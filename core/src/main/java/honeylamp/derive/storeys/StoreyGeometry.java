@@ -37,6 +37,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
@@ -44,6 +45,7 @@ import java.util.stream.Stream;
  *
  * @param places where the openings lie
  * @param cuts what they take out of their walls
+ * @param closed what those that are closed up took out of them
  * @param poche the cut of all walls, openings taken out
  * @param removed the walls that go in the works, joined among themselves; they bound nothing, and have no openings
  * @param rooms enclosed spaces by falling area
@@ -55,6 +57,7 @@ public record StoreyGeometry(
         WallNetwork removed,
         OpeningPlaces places,
         List<OpeningCut> cuts,
+        List<OpeningCut> closed,
         List<Outline> poche,
         List<Room> rooms,
         BoxIndex roomBoxes) {
@@ -83,9 +86,11 @@ public record StoreyGeometry(
         Map<WallId, Wall> walls = new HashMap<>();
         storey.walls().forEach(w -> walls.put(w.id(), w));
         var places = OpeningPlaces.of(network, walls, storey.standingOpenings());
-        var cuts = CornerWindows.joined(places.placed().stream()
+        Function<OpeningPlaces, List<OpeningCut>> cut = found -> CornerWindows.joined(found.placed().stream()
                 .map(o -> cut(storey, o, Objects.requireNonNull(walls.get(o.host())), thickness))
                 .toList());
+        var cuts = cut.apply(places);
+        var closed = cut.apply(OpeningPlaces.of(network, walls, storey.closedUp()));
         var holes = cuts.stream()
                 .filter(c -> c.level() == OpeningCut.Level.CUT)
                 .map(c -> Outline.of(c.generous()))
@@ -93,12 +98,19 @@ public record StoreyGeometry(
         var poche = Regions.difference(network.poche(), holes);
         var rooms = rooms(network, storey);
         var boxes = new BoxIndex(rooms.size(), i -> rooms.get(i).outline().bounds());
-        return new StoreyGeometry(storey, network, removed, places, cuts, poche, rooms, boxes);
+        return new StoreyGeometry(storey, network, removed, places, cuts, closed, poche, rooms, boxes);
     }
 
     /** The same for a storey that differs in nothing this follows from. */
     StoreyGeometry of(Storey other) {
-        return new StoreyGeometry(other, network, removed, places, cuts, poche, rooms, roomBoxes);
+        return new StoreyGeometry(other, network, removed, places, cuts, closed, poche, rooms, roomBoxes);
+    }
+
+    /** What new openings take out of walls that stay. */
+    public List<OpeningCut> taken() {
+        return cuts.stream()
+                .filter(c -> c.opening().works() == Wall.Works.NEW && c.host().works() == Wall.Works.EXISTING)
+                .toList();
     }
 
     /** The pieces of a wall, whether it stands or goes. */
@@ -138,6 +150,14 @@ public record StoreyGeometry(
     /** The cut of an opening where it truly lies, if its wall has room for it. */
     public Optional<OpeningCut> cut(OpeningId opening) {
         return cuts.stream().filter(c -> c.opening().id().equals(opening)).findFirst();
+    }
+
+    /** The cut of an opening where it truly lies or, if it is closed up, lay. */
+    public Optional<OpeningCut> cutOrClosed(OpeningId opening) {
+        return cut(opening)
+                .or(() -> closed.stream()
+                        .filter(c -> c.opening().id().equals(opening))
+                        .findFirst());
     }
 
     /** Gives each face the first mark that lies in it: marks that speak for a room before those that wait, by number. */

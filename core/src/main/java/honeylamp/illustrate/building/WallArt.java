@@ -1,6 +1,7 @@
 package honeylamp.illustrate.building;
 
 import honeylamp.catalogue.pattern.Seeds;
+import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.derive.walls.WallFills.Fill;
@@ -38,6 +39,9 @@ public final class WallArt {
     /** Strokes of a pencil lie over a tone so much lighter. */
     private static final double UNDER_STROKES = 0.15;
 
+    /** So far before the faces of a wall lie the dashes around what is taken out of it, in paper mm. */
+    private static final double BEFORE_FACES = 0.6;
+
     private static final double STROKE_SPACING_MM = 0.62;
     private static final double STROKE_MM = 0.38;
     private static final double STROKE_SHARE = 0.62;
@@ -59,6 +63,33 @@ public final class WallArt {
     public List<Mark> marks(LaidStorey storey, Lamp lamp, Optional<Point> fall) {
         var out = new ArrayList<>(standing(storey, lamp, fall));
         out.addAll(removed(storey.geometry()));
+        out.addAll(taken(storey.geometry()));
+        return out;
+    }
+
+    /** What is taken out of a wall that stays for a new opening has dashes around it, a little before the faces. */
+    private List<Mark> taken(StoreyGeometry geometry) {
+        var taken = geometry.taken();
+        if (taken.isEmpty()) {
+            return List.of();
+        }
+        var path = Figure.builder();
+        taken.forEach(c -> path.path(frame.paper(Figure.ring(c.ring(frame.planMm(BEFORE_FACES))))));
+        return List.of(new Mark.Stroke(path.build(), pens.removed(), pens.ink()));
+    }
+
+    /** What an opening is closed up with is new wall between its jambs. */
+    private List<Mark> closed(StoreyGeometry geometry, Ink solid) {
+        var out = new ArrayList<Mark>();
+        for (var cut : geometry.closed()) {
+            if (cut.level() == OpeningCut.Level.CUT) {
+                var jambs = Figure.builder();
+                jambs.line(frame.paper(cut.left().a()), frame.paper(cut.right().a()));
+                jambs.line(frame.paper(cut.left().b()), frame.paper(cut.right().b()));
+                out.add(new Mark.Fill(frame.paper(Figure.ring(cut.generous())), solid));
+                out.add(new Mark.Stroke(jambs.build(), pens.leaf(), pens.ink()));
+            }
+        }
         return out;
     }
 
@@ -99,6 +130,9 @@ public final class WallArt {
                 : lighter(fills, storey.storey().hasWorks(), ground);
         if (!light.isEmpty()) {
             out.add(new Mark.Clip(whole, light)); // the clip hides what rounding leaves beyond the outline
+        }
+        if (!geometry.closed().isEmpty()) {
+            out.add(new Mark.Clip(whole, closed(geometry, ground)));
         }
         var painted = lamp == Lamp.DRAFT || storey.storey().hasWorks()
                 ? List.<Mark>of()

@@ -1,5 +1,6 @@
 package honeylamp.takeoff.key;
 
+import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.derive.walls.WallFills.Fill;
@@ -14,10 +15,12 @@ import honeylamp.plan.Wall;
 import honeylamp.plan.Wall.Works;
 import honeylamp.plan.WallType;
 import honeylamp.plan.WallType.Poche;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** The walls one sees cut on storeys, as the key of a sheet lists them. */
@@ -39,7 +42,8 @@ public final class WallKey {
 
     /**
      * What becomes of the walls in the works, and how long they are together along their middles, in mm; nothing where
-     * all walls stay.
+     * all walls and openings stay. What fills an opening that is closed up is new wall, what is taken out of one that
+     * stays for a new opening is wall that goes.
      */
     public static Map<Works, Double> works(List<LaidStorey> storeys) {
         var out = new EnumMap<Works, Double>(Works.class);
@@ -51,12 +55,23 @@ public final class WallKey {
                     .flatMap(s -> s.storey().walls().stream()
                             .filter(w -> w.works() == works)
                             .map(w -> middleMm(s.geometry(), w)))
-                    .toList();
+                    .collect(Collectors.toCollection(ArrayList::new));
+            storeys.forEach(s -> walls.addAll(atOpeningsMm(s.geometry(), works)));
             if (!walls.isEmpty()) {
                 out.put(works, walls.stream().mapToDouble(Double::doubleValue).sum());
             }
         }
         return out;
+    }
+
+    private static List<Double> atOpeningsMm(StoreyGeometry geometry, Works works) {
+        var cuts =
+                switch (works) {
+                    case EXISTING -> List.<OpeningCut>of();
+                    case REMOVED -> geometry.taken();
+                    case NEW -> geometry.closed();
+                };
+        return cuts.stream().map(c -> c.opening().width().mm()).toList();
     }
 
     /** Halfway between its two faces, walls that meet it left in; of one that goes, what lies beside those that stand. */

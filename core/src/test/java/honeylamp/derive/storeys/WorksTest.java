@@ -14,17 +14,20 @@ import honeylamp.derive.snags.Snags;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.Completing;
 import honeylamp.edit.DrawnFace;
+import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.Reach;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.edit.WallEdits;
 import honeylamp.edit.WallShaping;
 import honeylamp.edit.WallsAround;
+import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.building.WallArt;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
@@ -34,8 +37,10 @@ import honeylamp.plan.View;
 import honeylamp.plan.Wall;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.takeoff.key.WallKey;
+import honeylamp.units.Length;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 /** Two rooms 3000 and 4900 wide and 4000 deep, 100 of wall with a door between them: what becomes of that wall. */
@@ -159,6 +164,99 @@ class WorksTest {
         assertThat(works.get(Wall.Works.EXISTING)).isCloseTo(25_200, within(1e-6));
         assertThat(WallKey.works(List.of(TestPlans.laid(house())))).isEmpty();
         assertThat(WallKey.types(List.of(TestPlans.laid(house())))).hasSize(2);
+    }
+
+    private static Plan door(Plan plan, int index, Wall.Works works) {
+        var storey = plan.storeys().getFirst();
+        return OpeningEdits.setWorks(
+                plan, storey.id(), Set.of(storey.openings().get(index).id()), works);
+    }
+
+    private static double pocheMm2(StoreyGeometry geometry) {
+        return geometry.poche().stream().mapToDouble(Outline::area).sum();
+    }
+
+    /** The door is 800 wide in a wall of 100: closed up, so much more is cut. */
+    @Test
+    void anOpeningThatIsClosedUpLeavesItsWallWhole() {
+        var plan = door(house(), 0, Wall.Works.REMOVED);
+        var geometry = TestPlans.geometry(plan);
+        assertThat(geometry.cuts()).isEmpty();
+        assertThat(pocheMm2(geometry) - pocheMm2(TestPlans.geometry(house()))).isCloseTo(800 * 100, within(1.0));
+        assertThat(areas(geometry)).containsExactly(RIGHT, LEFT);
+        assertThat(Tags.of(LaidPlan.of(plan))).isEmpty();
+        assertThat(Snags.of(geometry, plan)).extracting(Snag::kind).containsOnly(Snag.Kind.UNNAMED_ROOM);
+        var id = plan.storeys().getFirst().openings().getFirst().id();
+        assertThat(Picking.at(geometry, new Point(3050, 1400), 10, e -> e instanceof Opening))
+                .containsExactly(id);
+        assertThat(seen(plan, View.Works.BEFORE).storey().geometry().cuts()).hasSize(1);
+        assertThat(seen(plan, View.Works.AFTER).storey().geometry().cuts()).isEmpty();
+        assertThat(seen(plan, View.Works.AFTER).storey().storey().openings()).isEmpty();
+        assertThat(door(plan, 0, Wall.Works.EXISTING)).isEqualTo(house());
+    }
+
+    /** What fills it, 800 by 100, is as dark as what is new; what stays beside it is light. */
+    @Test
+    void whatFillsAClosedOpeningIsDrawnAsNew() {
+        var plan = door(house(), 0, Wall.Works.REMOVED);
+        var marks = new WallArt(PaperFrame.atOrigin(1), Pens.usual(50))
+                .marks(TestPlans.laid(plan), Lamp.LIT, Optional.empty());
+        var whole = marks.stream()
+                .filter(Mark.Fill.class::isInstance)
+                .map(m -> ((Mark.Fill) m).ink())
+                .findFirst()
+                .orElseThrow();
+        var filled = marks.stream()
+                .filter(Mark.Clip.class::isInstance)
+                .flatMap(m -> ((Mark.Clip) m).inside().stream())
+                .filter(m -> m instanceof Mark.Fill f && f.ink().equals(whole))
+                .map(m -> ((Mark.Fill) m).path().bounds())
+                .toList();
+        assertThat(filled).hasSize(1);
+        assertThat(filled.getFirst().width()).isCloseTo(100, within(2.0));
+        assertThat(filled.getFirst().height()).isCloseTo(800, within(1e-6));
+    }
+
+    /** A door is put in where another, closed up, was in part; each is where it was put, and drawn. */
+    @Test
+    void aNewOpeningMayLieOverOneThatIsClosedUp() {
+        var both = TestPlans.opening(house(), BETWEEN, OpeningKind.DOOR, 2500, 800, Hand.FIRST, Swing.LEFT);
+        var plan = door(door(both, 0, Wall.Works.REMOVED), 1, Wall.Works.NEW);
+        var storey = TestPlans.storey(plan);
+        var over = plan.withStorey(
+                storey,
+                s -> s.change(Opening.class, s.openings().get(1).id(), o -> o.withOffset(Length.ofMm(1400))));
+        var geometry = TestPlans.geometry(over);
+        assertThat(geometry.places().moved()).isEmpty();
+        assertThat(geometry.cuts()).extracting(c -> c.opening().offset().mm()).containsExactly(1400.0);
+        assertThat(geometry.closed())
+                .extracting(c -> c.opening().offset().mm())
+                .containsExactly(1000.0);
+        assertThat(seen(over, View.Works.BEFORE).storey().geometry().cuts())
+                .extracting(c -> c.opening().offset().mm())
+                .containsExactly(1000.0);
+        assertThat(seen(over, View.Works.AFTER).storey().storey().hasWorks()).isFalse();
+        var works = WallKey.works(List.of(TestPlans.laid(over)));
+        assertThat(works.get(Wall.Works.NEW)).isEqualTo(800);
+        assertThat(works.get(Wall.Works.REMOVED)).isEqualTo(800);
+    }
+
+    /** The dashes lie 0.6 on paper before both faces of the wall of 100, at 1:50 so 30 each: 160 by 800. */
+    @Test
+    void whatIsTakenOutForANewOpeningHasDashesAround() {
+        var plan = door(house(), 0, Wall.Works.NEW);
+        var dashed = new WallArt(PaperFrame.atOrigin(50), Pens.usual(50))
+                .marks(TestPlans.laid(plan), Lamp.LIT, Optional.empty()).stream()
+                        .filter(m -> m instanceof Mark.Stroke s
+                                && !s.pen().dashMm().isEmpty())
+                        .map(m -> ((Mark.Stroke) m).path().bounds())
+                        .toList();
+        assertThat(dashed).hasSize(1);
+        assertThat(dashed.getFirst().width()).isCloseTo(160 / 50.0, within(1e-9));
+        assertThat(dashed.getFirst().height()).isCloseTo(800 / 50.0, within(1e-9));
+        var inNew = WallEdits.setWorks(
+                plan, TestPlans.storey(plan), List.of(TestPlans.wallId(plan, BETWEEN)), Wall.Works.NEW);
+        assertThat(TestPlans.geometry(inNew).taken()).isEmpty();
     }
 
     @Test

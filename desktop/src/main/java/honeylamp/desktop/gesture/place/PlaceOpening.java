@@ -115,7 +115,8 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
                 hand,
                 swing(wall, p),
                 Keeping.AS_PUT,
-                Opening.Build.USUAL.withProduct(chosen.product()));
+                Opening.Build.USUAL.withProduct(chosen.product()),
+                wall.works() == Wall.Works.EXISTING ? scene.choices().works() : Wall.Works.EXISTING);
     }
 
     private Swing swing(Wall wall, Point p) {
@@ -266,7 +267,14 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
                 spot.caught(),
                 hint(scene, ghost.get(), spot),
                 scene.choices().opening().kind().label() + " "
-                        + LengthText.rounded(spot.opening().width(), scene.units()));
+                        + LengthText.rounded(spot.opening().width(), scene.units())
+                        + inTheWorks(spot.opening()));
+    }
+
+    private static String inTheWorks(Opening opening) {
+        return opening.works() == Wall.Works.EXISTING
+                ? ""
+                : ", " + opening.works().ofOpening().toLowerCase(Locale.ROOT);
     }
 
     private static String hint(Surroundings scene, Ghost g, Spot spot) {

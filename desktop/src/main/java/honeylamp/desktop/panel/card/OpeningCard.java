@@ -19,6 +19,7 @@ import honeylamp.plan.Opening;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Surface;
+import honeylamp.plan.Wall.Works;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
@@ -30,6 +31,7 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /** An opening, or several, as typed values, both distances along the wall among them. */
@@ -48,6 +50,7 @@ record OpeningCard(WorkspaceModel model, CardFields parts) {
         make(opening, out);
         out.add(parts.folding("Keeps", keeps(opening)));
         out.addAll(hanging(List.of(opening)));
+        out.add(works(List.of(opening)));
         sizes(opening, out);
         out.add(parts.folding(
                 "Reveal",
@@ -93,7 +96,25 @@ record OpeningCard(WorkspaceModel model, CardFields parts) {
                                 OpeningEdits.spaceEvenly(parts.plan(), parts.at(), model.geometry(), ids),
                                 "Space evenly"))));
         out.addAll(hanging(openings));
+        out.add(works(openings));
         return out;
+    }
+
+    private Node works(List<Opening> openings) {
+        var now = openings.stream().map(Opening::works).collect(Collectors.toSet());
+        var row = new FlowPane(6, 6);
+        for (var works : Works.values()) {
+            row.getChildren()
+                    .add(Widgets.toggle(
+                            works.ofOpening(),
+                            "opening-works-" + works.name().toLowerCase(Locale.ROOT),
+                            works.meaningOfOpening(),
+                            now.equals(Set.of(works)),
+                            () -> model.edit(
+                                    OpeningEdits.setWorks(parts.plan(), parts.at(), ids(openings), works),
+                                    "Change what stays")));
+        }
+        return parts.folding("In the works", row);
     }
 
     private static Set<OpeningId> ids(List<Opening> openings) {
@@ -136,7 +157,7 @@ record OpeningCard(WorkspaceModel model, CardFields parts) {
     private void distances(Opening opening, List<Node> out) {
         var id = opening.id();
         model.now().currentStorey().wall(opening.host()).ifPresent(host -> {
-            var shown = model.geometry().cut(id).map(c -> c.opening()).orElse(opening);
+            var shown = model.geometry().cutOrClosed(id).map(c -> c.opening()).orElse(opening);
             var neighbours = model.geometry().places().placed().stream()
                     .filter(o -> o.host().equals(host.id()) && !o.id().equals(id))
                     .toList();

@@ -22,6 +22,7 @@ import honeylamp.drawing.Drawing;
 import honeylamp.illustrate.sketch.Samples;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.OpeningKind.Size;
+import honeylamp.plan.Wall.Works;
 import honeylamp.store.AtHand;
 import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
@@ -57,9 +58,10 @@ record OpeningTray(
      * What is shown.
      *
      * @param next the opening put in next
+     * @param works what becomes in the building works of those put in next
      * @param kept the products a person keeps
      */
-    record Part(NewOpening next, UnitSystem units, List<Product> kept, List<AtHand> atHand) {}
+    record Part(NewOpening next, Works works, UnitSystem units, List<Product> kept, List<AtHand> atHand) {}
 
     /** So much of a wall is shown with a sample, in mm. */
     private static final double SAMPLE_MM = 1900;
@@ -70,7 +72,12 @@ record OpeningTray(
 
     @Override
     public Part part(Workspace now) {
-        return new Part(now.choices().opening(), now.plan().units(), products.all(), catalogue.atHand());
+        return new Part(
+                now.choices().opening(),
+                now.choices().works(),
+                now.plan().units(),
+                products.all(),
+                catalogue.atHand());
     }
 
     @Override
@@ -92,7 +99,24 @@ record OpeningTray(
         out.add(Widgets.button(
                 "Schedules", "show-schedules", "Doors, windows and rooms as tables", window::toggleSchedules));
         out.add(Widgets.section("Products", products(part).toArray(Node[]::new)));
+        out.add(Widgets.section("In the works", works(part.works())));
         return out;
+    }
+
+    /** What becomes of openings put in next into walls that stay; of walls drawn next it is the same. */
+    private Node works(Works now) {
+        var row = new FlowPane(6, 6);
+        for (var works : Works.values()) {
+            row.getChildren()
+                    .add(Widgets.toggle(
+                            works.ofOpening(),
+                            "put-in-works-" + works.name().toLowerCase(Locale.ROOT),
+                            works.meaningOfOpening() + " (walls drawn next: "
+                                    + works.label().toLowerCase(Locale.ROOT) + ")",
+                            works == now,
+                            () -> model.chooseWithin(model.now().choices().withWorks(works))));
+        }
+        return row;
     }
 
     private Entry entry(Part part, OpeningKind kind) {
