@@ -2,14 +2,17 @@ package honeylamp.body;
 
 import honeylamp.catalogue.Grounds;
 import honeylamp.derive.fixed.FixedParts;
+import honeylamp.derive.listing.FloorSteps;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.space.Flat;
+import honeylamp.plan.BuildUpLayer;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Role;
@@ -70,19 +73,44 @@ final class GroundBodies {
                 .filter(s -> s.seen() == FixedParts.End.HEAD)
                 .forEach(s -> open.addAll(s.well()));
         var facets = new ArrayList<Facet>();
+        var layers = rooms.size() == 1
+                ? rooms.getFirst().mark().map(FloorSteps::layers).orElse(List.of())
+                : List.<BuildUpLayer>of(); // below several rooms the edges show none of theirs
+        var thick = rooms.size() == 1 ? StoreyBodies.edgeMm(rooms.getFirst()) : StoreyBodies.SLAB_MM;
         for (var part : Regions.difference(Regions.union(ground), open)) {
             facets.addAll(Prism.upright(
-                    part, floorMm - StoreyBodies.SLAB_MM, floorMm, Skin.of(Role.STEP), Skin.of(Role.BARE_FLOOR)));
+                    part,
+                    floorMm - thick,
+                    floorMm,
+                    Skin.of(Role.STEP),
+                    Skin.of(Role.BARE_FLOOR)));
+            bands(facets, part, layers);
         }
         if (below == StoreyBodies.Below.DARK) {
             for (var hole : Regions.intersection(ground, open)) {
                 facets.add(new Facet(
-                        Flat.level(floorMm - StoreyBodies.SLAB_MM - 1), Prism.oriented(hole), Skin.of(Role.DEPTH)));
+                        Flat.level(floorMm - thick - 1), Prism.oriented(hole), Skin.of(Role.DEPTH)));
             }
         }
         out.add(new Body(Kind.FIXED_PARTS, Optional.empty(), facets));
         for (var room : rooms) {
             floor(out, room, open);
+        }
+    }
+
+    /** The layers of a floor around the edge of its slab, from the top down. */
+    private void bands(List<Facet> out, Outline slab, List<BuildUpLayer> layers) {
+        for (var band : WallLayers.light(layers)) {
+            for (var ring : Prism.oriented(slab).rings().toList()) {
+                for (var edge : ring.edges()) {
+                    var box = new Box(0, floorMm - band.toMm(), edge.length(), floorMm - band.fromMm());
+                    out.add(new Facet(
+                            Flat.plumb(edge.a(), 0, edge.unit()),
+                            Outline.of(box.ring()),
+                            Skin.of(Role.BARE_FLOOR),
+                            1));
+                }
+            }
         }
     }
 
@@ -109,14 +137,17 @@ final class GroundBodies {
 
     /** Where walls were taken away: their ground, dark. */
     void cutDown(List<Body> out, List<Outline> ground) {
+        var layers = WallLayers.light(storey);
         var holes = geometry.cuts().stream()
                 .filter(c -> c.opening().sill().mm() <= 0)
                 .map(OpeningCut::generous)
                 .map(Outline::of)
                 .toList();
-        var facets = Regions.difference(ground, holes).stream()
-                .map(part -> new Facet(Flat.level(floorMm), Prism.oriented(part), Skin.cut(), 2))
-                .toList();
+        var facets = new ArrayList<Facet>();
+        for (var part : Regions.difference(ground, holes)) {
+            facets.add(new Facet(Flat.level(floorMm), Prism.oriented(part), Skin.cut(), 2));
+            facets.addAll(WallBodies.layered(layers, part, floorMm, 3));
+        }
         out.add(new Body(Kind.WALLS, Optional.empty(), facets));
         for (var cut : geometry.cuts()) {
             if (WallBodies.isIn(ground, cut)) {

@@ -1,6 +1,7 @@
 package honeylamp.body;
 
 import honeylamp.derive.fixed.FixedParts;
+import honeylamp.derive.listing.FloorSteps;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.roof.RoofShape;
 import honeylamp.derive.storeys.LaidPlan;
@@ -22,7 +23,7 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.TreeSet;
+import java.util.stream.Stream;
 
 /** A building cut along a line: what lies behind the line, and dark where walls, floors and roofs are cut. */
 public final class SectionBodies {
@@ -129,15 +130,47 @@ public final class SectionBodies {
     /** All that is cut, in the plane of the cut. */
     private List<Facet> caps() {
         var cut = new ArrayList<Outline>();
+        var light = new ArrayList<Outline>();
         for (var storey : plan.all()) {
-            cut.addAll(walls(storey));
-            cut.addAll(floors(storey));
+            var walls = walls(storey);
+            var floors = floors(storey);
+            cut.addAll(walls);
+            cut.addAll(floors);
+            light.addAll(Regions.intersection(wallLayers(storey), walls));
+            light.addAll(Regions.intersection(floorLayers(storey), floors));
             storey.roof().ifPresent(roof -> cut.addAll(roof(storey, roof)));
         }
         lowest().ifPresent(z -> cut.add(box(0, line.length(), z - EARTH_MM, z)));
-        return Regions.union(cut).stream()
-                .map(o -> new Facet(face, Prism.oriented(o), Skin.cut()))
+        return Stream.concat(
+                        Regions.union(cut).stream().map(o -> new Facet(face, Prism.oriented(o), Skin.cut())),
+                        light.stream().map(o -> new Facet(face, Prism.oriented(o), Skin.layer(), 1)))
                 .toList();
+    }
+
+    private List<Outline> wallLayers(LaidStorey storey) {
+        var floor = storey.storey().level().mm();
+        return crossed(WallLayers.light(storey)).stream()
+                .map(at -> box(
+                        at.fromMm(),
+                        at.toMm(),
+                        floor,
+                        floor + storey.storey().height().mm()))
+                .toList();
+    }
+
+    /** What lies on the raw floors of rooms, from the top down. */
+    private List<Outline> floorLayers(LaidStorey storey) {
+        var floor = storey.storey().level().mm();
+        var out = new ArrayList<Outline>();
+        for (var room : storey.geometry().rooms()) {
+            for (var band :
+                    room.mark().map(FloorSteps::layers).map(WallLayers::light).orElse(List.of())) {
+                crossed(List.of(room.outline()))
+                        .forEach(at ->
+                                out.add(box(at.fromMm(), at.toMm(), floor - band.toMm(), floor - band.fromMm())));
+            }
+        }
+        return out;
     }
 
     private Optional<Double> lowest() {
@@ -163,14 +196,14 @@ public final class SectionBodies {
             var high = Math.min(
                     piece.wall().height().mm(), storey.storey().height().mm());
             for (var at : crossed(List.of(Outline.of(piece.body())))) {
-                out.add(box(at[0], at[1], floor, floor + high));
+                out.add(box(at.fromMm(), at.toMm(), floor, floor + high));
             }
         }
         for (var at : crossed(storey.geometry().network().poche())) { // joints belong to no piece
             var high = storey.storey().height().mm();
             if (out.stream()
-                    .noneMatch(o -> o.bounds().minX() < at[1] && o.bounds().maxX() > at[0])) {
-                out.add(box(at[0], at[1], floor, floor + high));
+                    .noneMatch(o -> o.bounds().minX() < at.toMm() && o.bounds().maxX() > at.fromMm())) {
+                out.add(box(at.fromMm(), at.toMm(), floor, floor + high));
             }
         }
         var standing = Regions.difference(Regions.union(out), holes);
@@ -179,10 +212,10 @@ public final class SectionBodies {
     }
 
     /** What an opening leaves out where the line passes: as high as it is there. */
-    private Outline hole(double floor, OpeningCut cut, double[] at) {
+    private Outline hole(double floor, OpeningCut cut, Crossed at) {
         return box(
-                at[0] - LEAST_MM,
-                at[1] + LEAST_MM,
+                at.fromMm() - LEAST_MM,
+                at.toMm() + LEAST_MM,
                 floor + cut.opening().sill().mm(),
                 floor + cut.opening().head().mm());
     }
@@ -201,7 +234,7 @@ public final class SectionBodies {
                 .filter(s -> s.seen() == FixedParts.End.HEAD)
                 .forEach(s -> open.addAll(s.well()));
         return crossed(Regions.difference(storey.geometry().shells(), open)).stream()
-                .map(at -> box(at[0], at[1], below, floor))
+                .map(at -> box(at.fromMm(), at.toMm(), below, floor))
                 .toList();
     }
 
@@ -211,19 +244,19 @@ public final class SectionBodies {
             var low = floor
                     + roof.roof().springs().orElse(storey.storey().height()).mm();
             return crossed(roof.ground()).stream()
-                    .map(at -> box(at[0], at[1], low, low + Roof.THICK.mm()))
+                    .map(at -> box(at.fromMm(), at.toMm(), low, low + Roof.THICK.mm()))
                     .toList();
         }
         var out = new ArrayList<>(loft(storey, roof));
         for (var slope : roof.slopes()) {
             for (var at : crossed(List.of(slope.outline()))) {
-                var a = floor + slope.underMm(line.at(at[0]));
-                var b = floor + slope.underMm(line.at(at[1]));
+                var a = floor + slope.underMm(line.at(at.fromMm()));
+                var b = floor + slope.underMm(line.at(at.toMm()));
                 out.add(Outline.of(new Ring(List.of(
-                                new Point(at[0], a),
-                                new Point(at[1], b),
-                                new Point(at[1], b + slope.thickMm()),
-                                new Point(at[0], a + slope.thickMm())))
+                                new Point(at.fromMm(), a),
+                                new Point(at.toMm(), b),
+                                new Point(at.toMm(), b + slope.thickMm()),
+                                new Point(at.fromMm(), a + slope.thickMm())))
                         .counterClockwise()));
             }
         }
@@ -237,34 +270,19 @@ public final class SectionBodies {
         var springs =
                 floor + roof.roof().springs().orElse(storey.storey().height()).mm();
         var out = new ArrayList<Outline>();
-        crossed(roof.ground()).forEach(at -> out.add(box(at[0], at[1], ceiling, ceiling + StoreyBodies.SLAB_MM)));
+        crossed(roof.ground()).forEach(at -> out.add(box(at.fromMm(), at.toMm(), ceiling, ceiling + StoreyBodies.SLAB_MM)));
         for (var gable : roof.gables()) {
             var inner = gable.shiftedLeft(RoofBodies.GABLE_MM);
             var strip = new Ring(List.of(gable.a(), gable.b(), inner.b(), inner.a()));
-            crossed(List.of(Outline.of(strip))).forEach(at -> out.add(box(at[0], at[1], springs, springs + HIGH_MM)));
+            crossed(List.of(Outline.of(strip))).forEach(at -> out.add(box(at.fromMm(), at.toMm(), springs, springs + HIGH_MM)));
         }
         return UnderRoof.of(Optional.of(roof), floor)
                 .map(under -> under.under(face, Regions.union(out)))
                 .orElse(List.of());
     }
 
-    /** From where to where along the line it passes through outlines. */
-    private List<double[]> crossed(Collection<Outline> outlines) {
-        var out = new ArrayList<double[]>();
-        for (var outline : outlines) {
-            var stops = new TreeSet<Double>();
-            outline.rings()
-                    .flatMap(r -> r.edges().stream())
-                    .forEach(e -> e.crossing(line).map(line::along).ifPresent(stops::add));
-            Double last = null;
-            for (var stop : stops) {
-                if (last != null && stop - last > LEAST_MM && outline.contains(line.at((last + stop) / 2))) {
-                    out.add(new double[] {last, stop});
-                }
-                last = stop;
-            }
-        }
-        return out;
+    private List<Crossed> crossed(Collection<Outline> outlines) {
+        return Crossed.along(line, outlines);
     }
 
     /** The ends of what is cut, at the levels of a building, to be framed. */

@@ -19,6 +19,8 @@ public record Skin(Role role, Optional<Oklch> own, Optional<Laid> laid, Sort sor
         WHOLE,
         /** Where a body is cut: dark. */
         CUT,
+        /** A layer of what is cut that is lighter than the rest. */
+        LAYER,
         /** One sees through it. */
         CLEAR
     }
@@ -38,6 +40,16 @@ public record Skin(Role role, Optional<Oklch> own, Optional<Laid> laid, Sort sor
     /** Where walls are cut. */
     public static Skin cut() {
         return new Skin(Role.POCHE, Optional.empty(), Optional.empty(), Sort.CUT);
+    }
+
+    /** A light layer where walls, floors or roofs are cut. */
+    public static Skin layer() {
+        return new Skin(Role.POCHE_TINT, Optional.empty(), Optional.empty(), Sort.LAYER);
+    }
+
+    /** Whether a body is cut there. */
+    public boolean isCut() {
+        return sort == Sort.CUT || sort == Sort.LAYER;
     }
 
     /** Panes. */

@@ -2,6 +2,7 @@ package honeylamp.body;
 
 import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.piece.Furnishings;
+import honeylamp.derive.listing.FloorSteps;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
@@ -28,6 +29,14 @@ import java.util.stream.Stream;
 public final class StoreyBodies {
     /** Floors are seen so thick at their edges. */
     public static final double SLAB_MM = 150;
+
+    /** So thick is the edge of the floor of a room that is cut away: its slab, and what is said to lie on that. */
+    public static double edgeMm(Room room) {
+        return SLAB_MM + room.mark()
+                        .filter(m -> !m.fit().floorLayers().isEmpty())
+                        .map(m -> FloorSteps.thickness(m).mm())
+                        .orElse(0.0);
+    }
 
     /** So far behind a wall of a room no other part of that room lies, if the wall stands in a cutaway. */
     private static final double PROBE_MM = 400;

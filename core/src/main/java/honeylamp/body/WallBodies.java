@@ -42,6 +42,7 @@ final class WallBodies {
     private final WallHoles holes;
     private final double floorMm;
     private final Optional<UnderRoof> roof;
+    private final List<Outline> layers;
     private final Map<Room, List<Surfaces.Found>> covered = new HashMap<>();
 
     WallBodies(LaidStorey storey) {
@@ -50,6 +51,7 @@ final class WallBodies {
         this.holes = new WallHoles(geometry);
         this.floorMm = storey.storey().level().mm();
         this.roof = UnderRoof.overWalls(storey);
+        this.layers = WallLayers.light(storey);
     }
 
     /**
@@ -104,6 +106,22 @@ final class WallBodies {
         roof.ifPresent(r -> r.cut(out, cut, atMm));
         for (var part : roof.map(r -> r.under(cut, atMm)).orElse(cut)) {
             out.add(new Facet(Flat.level(floorMm + atMm), Prism.oriented(simple(part)), Skin.cut()));
+            out.addAll(layered(layers, part, floorMm + atMm, 1));
+        }
+    }
+
+    /** The light layers within a part that is cut level. */
+    static List<Facet> layered(List<Outline> layers, Outline part, double atMm, int rank) {
+        return Regions.intersection(layers, List.of(part)).stream()
+                .map(o -> new Facet(Flat.level(atMm), Prism.oriented(o), Skin.layer(), rank))
+                .toList();
+    }
+
+    /** The light layers where walls are cut along an edge of what stands. */
+    private void ends(List<Facet> out, Flat flat, Segment edge, double fromMm, double toMm) {
+        for (var at : Crossed.along(edge.shiftedLeft(BEHIND_MM), layers)) {
+            var whole = List.of(Outline.of(new Box(at.fromMm(), fromMm, at.toMm(), toMm).ring()));
+            under(flat, whole).forEach(o -> out.add(new Facet(flat, Prism.oriented(o), Skin.layer(), 1)));
         }
     }
 
@@ -133,6 +151,9 @@ final class WallBodies {
             var skin = isCut ? Skin.cut() : Skin.of(Role.WALL_SIDE);
             var whole = List.of(Outline.of(new Box(0, fromMm, edge.length(), toMm).ring()));
             under(flat, whole).forEach(o -> out.add(new Facet(flat, Prism.oriented(o), skin)));
+            if (isCut) {
+                ends(out, flat, edge, fromMm, toMm);
+            }
             return;
         }
         var left = under(flat, holes.left(on.get(), edge, fromMm, toMm));

@@ -18,6 +18,22 @@ public record Ring(List<Point> corners) {
         return new Ring(List.of(corners));
     }
 
+    /**
+     * What lies between two lines that run the same way, counter-clockwise if the first is the right one.
+     *
+     * @param chordErrorMm how far a chord may stray from an arc, in mm
+     */
+    public static Ring between(Curve right, Curve left, double chordErrorMm) {
+        var out = new ArrayList<Point>();
+        out.add(right.a());
+        out.addAll(right.between(chordErrorMm));
+        out.add(right.b());
+        out.add(left.b());
+        out.addAll(left.between(chordErrorMm).reversed());
+        out.add(left.a());
+        return new Ring(out);
+    }
+
     /** The area by the shoelace formula, positive if counter-clockwise where y points up. */
     public double signedArea() {
         var sum = 0.0;

@@ -109,7 +109,7 @@ public final class SeenLines {
         if (front.isEmpty()) {
             return Optional.empty();
         }
-        var isCut = front.stream().anyMatch(f -> f.skin().sort() == Skin.Sort.CUT);
+        var isCut = front.stream().anyMatch(f -> f.skin().isCut());
         var isFlat =
                 front.stream().allMatch(f -> f.normal().dot(front.getFirst().normal()) > SAME_WAY);
         if (isFlat && front.size() > 1) {
@@ -117,6 +117,9 @@ public final class SeenLines {
         }
         if (front.size() == 1 || away > 0 && isFlat) {
             var lies = away == 0 && front.getFirst().rank() > 0;
+            if (lies && front.getFirst().skin().sort() == Skin.Sort.LAYER) {
+                return Optional.empty(); // layers are told apart by their tones
+            }
             return Optional.of(isCut ? Sort.CUT : lies ? Sort.CHANGE : Sort.OUTLINE);
         }
         if (isCut) {
@@ -129,8 +132,9 @@ public final class SeenLines {
     private static Optional<Sort> flat(List<Facet> front) {
         var first = front.getFirst().skin();
         return front.stream().allMatch(f -> f.skin().equals(first))
+                        || front.stream().allMatch(f -> f.skin().isCut())
                 ? Optional.empty()
-                : Optional.of(front.stream().anyMatch(f -> f.skin().sort() == Skin.Sort.CUT) ? Sort.CUT : Sort.CHANGE);
+                : Optional.of(front.stream().anyMatch(f -> f.skin().isCut()) ? Sort.CUT : Sort.CHANGE);
     }
 
     private static boolean isRound(List<Facet> front) {

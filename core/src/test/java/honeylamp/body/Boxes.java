@@ -45,6 +45,7 @@ public final class Boxes {
     public static double volumeMm3(List<Body> bodies) {
         return bodies.stream()
                 .flatMap(b -> b.facets().stream())
+                .filter(f -> f.skin().sort() != Skin.Sort.LAYER) // lies on what is cut
                 .mapToDouble(f -> f.outline().area() * f.normal().dot(f.flat().origin()) / 3)
                 .sum();
     }

@@ -145,14 +145,7 @@ public record OpeningCut(
     }
 
     private static Ring ring(Curve left, Curve right) {
-        var out = new ArrayList<Point>();
-        out.add(right.a());
-        out.addAll(right.between(WallPiece.CHORD_ERROR_MM));
-        out.add(right.b());
-        out.add(left.b());
-        out.addAll(left.between(WallPiece.CHORD_ERROR_MM).reversed());
-        out.add(left.a());
-        return new Ring(out);
+        return Ring.between(right, left, WallPiece.CHORD_ERROR_MM);
     }
 
     /** The half of the cut on one side of the wall's middle, counter-clockwise. */

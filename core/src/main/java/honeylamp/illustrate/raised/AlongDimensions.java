@@ -66,11 +66,12 @@ final class AlongDimensions {
      * @param kept what lies outside of it, which lines keep clear of
      * @param besideMm so much around it are walls
      * @param levelMm of its floor
+     * @param thickMm from there to the foot of its slab
      */
-    private record Measured(Ring ring, List<Ring> kept, double besideMm, double levelMm, Optional<Double> highMm) {
+    private record Measured(Ring ring, List<Ring> kept, double besideMm, double levelMm, double thickMm, Optional<Double> highMm) {
         /** The foot of its slab. */
         double lowMm() {
-            return levelMm - StoreyBodies.SLAB_MM;
+            return levelMm - thickMm;
         }
     }
 
@@ -90,6 +91,7 @@ final class AlongDimensions {
                                 List.of(),
                                 WALL_MM,
                                 level,
+                                StoreyBodies.edgeMm(room),
                                 Optional.of(room.mark()
                                         .flatMap(m -> m.fit().height())
                                         .orElse(storey.storey().height())
@@ -106,6 +108,7 @@ final class AlongDimensions {
                                         .toList(),
                                 0,
                                 level,
+                                StoreyBodies.SLAB_MM,
                                 Optional.empty()));
             case Raised.Building _, Raised.RoofPlan _, Raised.Outside _, Raised.Section _, Raised.Inside _ ->
                 Optional.empty();

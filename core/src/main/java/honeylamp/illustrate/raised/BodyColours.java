@@ -77,7 +77,7 @@ public final class BodyColours {
     }
 
     private static String name(Skin skin) {
-        if (skin.sort() == Skin.Sort.CUT) {
+        if (skin.isCut()) {
             return "Cut";
         }
         return skin.laid().map(l -> l.finish().material()).orElseGet(() -> {

@@ -32,7 +32,7 @@ final class FacetTones {
     /** The colour of a facet of a kind of thing; where it is covered, as the covering looks from afar. */
     Ink of(Kind kind, Facet facet) {
         var skin = facet.skin();
-        if (skin.sort() == Skin.Sort.CUT) {
+        if (skin.isCut()) {
             return faint(kind, pens.ink(skin.role()));
         }
         Oklch own = skin.laid()

@@ -17,6 +17,7 @@ import honeylamp.drawing.ink.Pen;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
+import honeylamp.geometry.Ring;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Projective;
 import honeylamp.illustrate.ground.FloorArt;
@@ -59,6 +60,9 @@ public final class RaisedArt {
 
     /** A surface that is no larger both ways a hand fills evenly. */
     private static final double LEAST_FILLED_MM = 4;
+
+    /** Layers of walls narrower on paper are not told apart. */
+    private static final double LEAST_LAYER_MM = 0.35;
 
     /** Light falls from the upper left, on paper, y down. */
     private static final Point FALL = new Point(1, 1).unit();
@@ -270,18 +274,33 @@ public final class RaisedArt {
         }
         if (lamp == Lamp.DRAFT) {
             fills.plain(
-                    layer, facet.skin().sort() == Skin.Sort.CUT ? tones.of(kind, facet) : pens.ink(Role.PAPER), path);
+                    layer, facet.skin().isCut() ? tones.of(kind, facet) : pens.ink(Role.PAPER), path);
             return;
         }
         var laid = facet.skin().laid().filter(_ -> showing.shows(Kind.FINISHES));
         var material = laid.flatMap(l -> Materials.of(l.finish()));
-        var ink = tones.of(kind, facet);
+        var ink = isTooThin(facet, part)
+                ? tones.faint(kind, pens.ink(Role.POCHE))
+                : tones.of(kind, facet);
         fills.plain(layer, ink, path);
         var pattern = laid.flatMap(l -> material.flatMap(m -> pattern(facet, l, m, path)));
         pattern.ifPresent(mark -> fills.patterned(layer, mark));
-        if (facet.skin().sort() != Skin.Sort.CUT) {
+        if (!facet.skin().isCut()) {
             hand(kind, path, ink, pattern.isPresent()).forEach(mark -> fills.patterned(layer, mark));
         }
+    }
+
+    /** Layers that would be finer than what is drawn are as dark as the rest of the cut. */
+    private boolean isTooThin(Facet facet, SeenParts.Part part) {
+        if (facet.skin().sort() != Skin.Sort.LAYER) {
+            return false;
+        }
+        var area = part.parts().stream().mapToDouble(Outline::area).sum();
+        var round = part.parts().stream()
+                .flatMap(Outline::rings)
+                .mapToDouble(Ring::perimeter)
+                .sum();
+        return 2 * area < frame.planMm(LEAST_LAYER_MM) * round; // a strip's width is twice its area by its outline
     }
 
     /** A surface as the hand of the look fills it, over its even colour; nothing of one too small for that. */

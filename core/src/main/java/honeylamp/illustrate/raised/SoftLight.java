@@ -159,7 +159,7 @@ public final class SoftLight {
     private static TracedLight.ThrowsBack colours(LaidView view, PaperFrame frame) {
         var tones = new FacetTones(
                 Pens.of(view.look(), frame.scale()), Toning.NONE, view.view().seen());
-        return (body, facet) -> facet.skin().sort() == Skin.Sort.CUT
+        return (body, facet) -> facet.skin().isCut()
                 ? Rgb.ofColour(0x777777) // dark where it is cut, but not for light
                 : Rgb.ofColour(tones.of(body.kind(), facet).rgb());
     }
