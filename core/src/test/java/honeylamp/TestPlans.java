@@ -11,7 +11,9 @@ import honeylamp.edit.FittingEdits;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.Settling;
+import honeylamp.edit.RoomEdits;
 import honeylamp.edit.WallEdits;
+import honeylamp.plan.Finish;
 import honeylamp.plan.Buying;
 import honeylamp.plan.ElementId.FittingId;
 import honeylamp.plan.ElementId.StoreyId;
@@ -74,6 +76,21 @@ public final class TestPlans {
 
     public StoreyGeometry geometry() {
         return geometry(plan);
+    }
+
+    /** A round room of 2 m radius within two half-round walls: the first from south to north in the east. */
+    public static Plan silo() {
+        var start = start().plan();
+        var storey = storey(start);
+        var north = Position.ofMm(0, 2000);
+        var south = Position.ofMm(0, -2000);
+        var rise = Length.ofMm(-2000);
+        var half = WallEdits.addArc(start, storey, south, north, rise, BodySide.RIGHT, OUTER)
+                .orThrow();
+        var round = WallEdits.addArc(half.plan(), storey, north, south, rise, BodySide.RIGHT, OUTER)
+                .orThrow();
+        return RoomEdits.mark(round.plan(), storey, Position.ofMm(0, 0), "Silo", Finish.of("bare"))
+                .plan();
     }
 
     /** The first storey as it is shown. */

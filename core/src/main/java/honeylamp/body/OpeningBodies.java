@@ -1,9 +1,11 @@
 package honeylamp.body;
 
+import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.openings.FrameSizes;
 import honeylamp.derive.openings.LeafSweep;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.openings.OpeningFrame;
+import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.walls.OpeningShape;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Curve;
@@ -14,13 +16,16 @@ import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.geometry.space.Flat;
 import honeylamp.geometry.space.SpacePoint;
+import honeylamp.plan.Finish;
 import honeylamp.plan.Opening;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Role;
 import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.Surface;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Predicate;
 
 /** Openings in raised walls: reveals, linings, frames, glass, and leaves that stand open. */
@@ -46,16 +51,17 @@ final class OpeningBodies {
     private final double floorMm;
     private final double cutMm;
     private final Predicate<Point> leavesIn;
+    private final Function<Opening, Optional<Finish>> covered;
 
     /**
      * Raises openings.
      *
-     * @param floorMm the level of the floor
      * @param cutMm so high above it all is cut
      * @param leavesIn where leaves are seen: those that stand open elsewhere are left out
      */
-    OpeningBodies(double floorMm, double cutMm, Predicate<Point> leavesIn) {
-        this.floorMm = floorMm;
+    OpeningBodies(LaidStorey storey, double cutMm, Predicate<Point> leavesIn) {
+        this.floorMm = storey.storey().level().mm();
+        this.covered = o -> Surfaces.finish(storey.storey(), new Surface.Reveal(o.id()));
         this.cutMm = cutMm;
         this.leavesIn = leavesIn;
     }
@@ -65,20 +71,46 @@ final class OpeningBodies {
         var out = new ArrayList<Facet>();
         var shape = shape(cut).simplified(CHORD_MM / 4);
         var middle = shape.bounds().centre();
-        for (var edge : shape.counterClockwise().edges()) {
-            if (edge.a().y() >= cutMm - LEAST_MM && edge.b().y() >= cutMm - LEAST_MM) {
-                continue;
-            }
+        var skin = Skin.of(Role.WALL_SIDE)
+                .covered(covered.apply(cut.opening()), cut.opening().id().seed());
+        var before = 0.0;
+        for (var edge : upFirst(shape.counterClockwise().edges().reversed())) {
+            var isAbove = edge.a().y() >= cutMm - LEAST_MM && edge.b().y() >= cutMm - LEAST_MM;
             var isFloor = edge.a().y() <= LEAST_MM && edge.b().y() <= LEAST_MM;
-            if (edge.length() > LEAST_MM && !isFloor) {
-                revealed(out, cut, edge, middle);
+            if (!isAbove && !isFloor && edge.length() > LEAST_MM) {
+                revealed(out, cut, new Side(edge, before, skin), middle);
             }
+            before += edge.length();
         }
         return new Body(Kind.WALLS, Optional.empty(), out);
     }
 
+    /** Sides of a hole, clockwise, as they are laid out for what covers them: from the foot of the first jamb. */
+    private static List<Segment> upFirst(List<Segment> clockwise) {
+        var first = 0;
+        for (var i = 1; i < clockwise.size(); i++) {
+            var foot = clockwise.get(i).b();
+            var least = clockwise.get(first).b();
+            if (foot.y() < least.y() - LEAST_MM || foot.y() <= least.y() + LEAST_MM && foot.x() < least.x()) {
+                first = i;
+            }
+        }
+        var out = new ArrayList<>(clockwise.subList(first, clockwise.size()));
+        out.addAll(clockwise.subList(0, first));
+        return out;
+    }
+
+    /**
+     * A side of a hole.
+     *
+     * @param edge counter-clockwise round the hole
+     * @param beforeMm what of the sides laid out one after the other lies before it
+     */
+    private record Side(Segment edge, double beforeMm, Skin skin) {}
+
     /** One side of a hole; of a level one in a curved wall as many as its arc has chords. */
-    private void revealed(List<Facet> out, OpeningCut cut, Segment edge, Point middle) {
+    private void revealed(List<Facet> out, OpeningCut cut, Side side, Point middle) {
+        var edge = side.edge;
         var stops = new ArrayList<Double>();
         var isCurved = cut.host().isCurved() && Math.abs(edge.b().x() - edge.a().x()) > LEAST_MM;
         var many = isCurved ? 1 + cut.middleLine().between(CHORD_MM).size() : 1;
@@ -93,25 +125,31 @@ final class OpeningBodies {
             var across = on(cut.rightFace(), cut, a).minus(atA);
             var along = atB.minus(atA);
             var into = SpacePoint.of(cut.leftFace().at(cut.leftFace().length() / 2), floorMm + middle.y());
-            quad(out, atA, along, across, into);
+            var before = side.beforeMm + (1 - stops.get(i + 1)) * edge.length();
+            quad(out, atB, along.times(-1), across, into, before, side.skin);
         }
     }
 
-    private static void quad(List<Facet> out, SpacePoint at, SpacePoint along, SpacePoint across, SpacePoint into) {
-        var u = along.unit();
-        var square = across.minus(u.times(across.dot(u)));
-        if (square.length() < LEAST_MM) {
+    /** A part of a side of a hole: across the wall, and up the strip in which the sides are laid out. */
+    private static void quad(
+            List<Facet> out,
+            SpacePoint at,
+            SpacePoint along,
+            SpacePoint across,
+            SpacePoint into,
+            double beforeMm,
+            Skin skin) {
+        var v = along.unit();
+        var square = across.minus(v.times(across.dot(v)));
+        var wide = square.length();
+        if (wide < LEAST_MM) {
             return;
         }
-        var flat = new Flat(at, u, square.unit());
-        var skin = Skin.of(Role.WALL_SIDE);
-        var face = new Box(0, 0, along.length(), square.length());
-        if (flat.before(into) >= 0) {
-            out.add(new Facet(flat, Outline.of(face.ring()), skin));
-        } else {
-            var other = new Flat(at, square.unit(), u);
-            out.add(new Facet(other, Outline.of(new Box(0, 0, square.length(), along.length()).ring()), skin));
-        }
+        var from = at.minus(v.times(beforeMm));
+        var flat = new Flat(from, square.unit(), v);
+        var looksIn = flat.before(into) >= 0 ? flat : new Flat(from.plus(square), square.unit().times(-1), v);
+        var face = new Box(0, beforeMm, wide, beforeMm + along.length());
+        out.add(new Facet(looksIn, Outline.of(face.ring()), skin));
     }
 
     /** A point of a hole's shape, in mm along the opening and up from the floor, on a face of the wall. */

@@ -51,7 +51,7 @@ public final class Shut {
         var floor = storey.storey().level().mm();
         var head = cut.opening().head().mm();
         var out = new ArrayList<>(
-                new OpeningBodies(floor, storey.storey().height().mm(), _ -> false).filling(cut));
+                new OpeningBodies(storey, storey.storey().height().mm(), _ -> false).filling(cut));
         var half = FrameSizes.OUTER_LEAF_MM / 2;
         var leaf = OpeningFrame.of(cut)
                 .strip(LeafSweep.LINING_MM, cut.opening().width().mm() - LeafSweep.LINING_MM, -half, half);

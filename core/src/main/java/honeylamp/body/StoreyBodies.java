@@ -350,7 +350,7 @@ public final class StoreyBodies {
     /** Walls with what is in them; leaves that stand open elsewhere are left out. */
     private void standing(List<Body> out, List<Outline> walls, double cutMm, Predicate<Point> leavesIn) {
         out.add(new WallBodies(storey).over(walls, cutMm));
-        var openings = new OpeningBodies(floorMm, cutMm, leavesIn);
+        var openings = new OpeningBodies(storey, cutMm, leavesIn);
         for (var cut : geometry.cuts()) {
             if (WallBodies.isIn(walls, cut)) {
                 out.add(openings.reveal(cut));

@@ -2,6 +2,7 @@ package honeylamp.body;
 
 import honeylamp.catalogue.Materials;
 import honeylamp.derive.listing.Surfaces;
+import honeylamp.derive.listing.WallSides;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
@@ -23,6 +24,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 
@@ -43,7 +45,9 @@ final class WallBodies {
     private final double floorMm;
     private final Optional<UnderRoof> roof;
     private final List<Outline> layers;
+    private final List<Surfaces.Found> outside;
     private final Map<Room, List<Surfaces.Found>> covered = new HashMap<>();
+    private final Map<Room, List<WallSides.WallSide>> sides = new HashMap<>();
 
     WallBodies(LaidStorey storey) {
         this.storey = storey;
@@ -52,6 +56,7 @@ final class WallBodies {
         this.floorMm = storey.storey().level().mm();
         this.roof = UnderRoof.overWalls(storey);
         this.layers = WallLayers.light(storey);
+        this.outside = Surfaces.outside(storey);
     }
 
     /**
@@ -163,9 +168,47 @@ final class WallBodies {
         var skin = isCurved ? toned(finish) : Skin.of(Role.WALL_SIDE);
         Optional<ElementId> wall = Optional.of(on.get().piece().wall().id());
         left.forEach(part -> out.add(new Facet(flat, Prism.oriented(part), skin, 0, wall)));
-        if (!isCurved) {
-            room.ifPresent(r -> covering(out, r, edge, flat, new Box(0, fromMm, edge.length(), toMm), wall));
+        var covers = room.map(this::inRoom).orElseGet(() -> outside);
+        for (var each : covers) {
+            var by = isCurved ? alongCurve(room, on.get(), edge, each) : inLine(edge, each.frame());
+            if (by.isPresent()) {
+                covering(out, each, by.getAsDouble(), flat, new Box(0, fromMm, edge.length(), toMm), wall);
+            }
         }
+    }
+
+    /** What is covered of the walls of a room. */
+    private List<Surfaces.Found> inRoom(Room room) {
+        return covered.computeIfAbsent(
+                room,
+                r -> r.mark().map(mark -> Surfaces.ofRoom(storey, r, mark)).orElse(List.of()).stream()
+                        .filter(f -> f.frame().up() == Surfaces.Up.PLUMB
+                                && f.finish().isPresent())
+                        .toList());
+    }
+
+    /** How far along an edge the frame of a surface begins that lies in the same plane. */
+    private static OptionalDouble inLine(Segment edge, Surfaces.Frame frame) {
+        return frame.along().dot(edge.unit()) < 1 - 1e-6 || Math.abs(edge.offset(frame.origin())) > IN_LINE_MM
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(edge.along(frame.origin()));
+    }
+
+    /** The same of the side of a curved wall, which is laid out flat, and of one of its chords. */
+    private OptionalDouble alongCurve(Optional<Room> room, WallHoles.OnWall on, Segment edge, Surfaces.Found each) {
+        var id = on.piece().wall().id();
+        if (!(each.surface() instanceof Surface.OnWall side)
+                || !side.wall().equals(id)
+                || side.side() != on.side()) {
+            return OptionalDouble.empty();
+        }
+        return room
+                .flatMap(r -> sides.computeIfAbsent(r, of -> WallSides.of(geometry, of)).stream()
+                        .filter(s -> s.wall().equals(id) && s.side() == on.side())
+                        .findFirst())
+                .stream()
+                .mapToDouble(s -> -s.along(edge.a()))
+                .findFirst();
     }
 
     /** What of a face lies under the roof. */
@@ -193,30 +236,22 @@ final class WallBodies {
                 finish.flatMap(f -> Materials.of(f).map(m -> m.as(f).tone())));
     }
 
-    /** What covers a straight face, in the plane of the face and over it. */
-    private void covering(List<Facet> out, Room room, Segment edge, Flat flat, Box face, Optional<ElementId> wall) {
-        var found = covered.computeIfAbsent(
-                room,
-                r -> r.mark().map(mark -> Surfaces.ofRoom(storey, r, mark)).orElse(List.of()).stream()
-                        .filter(f -> f.frame().up() == Surfaces.Up.PLUMB
-                                && f.finish().isPresent())
-                        .toList());
-        for (var each : found) {
-            var by = edge.along(each.frame().origin());
-            if (each.frame().along().dot(edge.unit()) < 1 - 1e-6
-                    || Math.abs(edge.offset(each.frame().origin())) > IN_LINE_MM) {
-                continue;
-            }
-            var level = each.frame().levelMm() - floorMm;
-            var seen = face.moved(new Point(-by, -level));
-            var own = new Flat(flat.at(by, level), flat.along(), flat.up());
-            var seed = each.surface().host().seed();
-            var there = Regions.intersection(each.outline(), List.of(Outline.of(seen.ring())));
-            for (var part : under(own, there)) {
-                var rank = each.surface() instanceof Surface.Plinth ? 2 : 1;
-                var skin = Skin.of(Role.WALL_SIDE).covered(each.finish(), seed);
-                out.add(new Facet(own, Prism.oriented(part), skin, rank, of(each.surface(), wall)));
-            }
+    /**
+     * What covers a face, in the plane of the face and over it.
+     *
+     * @param byMm so far along the face the frame of what covers it begins
+     */
+    private void covering(
+            List<Facet> out, Surfaces.Found each, double byMm, Flat flat, Box face, Optional<ElementId> wall) {
+        var level = each.frame().levelMm() - floorMm;
+        var seen = face.moved(new Point(-byMm, -level));
+        var own = new Flat(flat.at(byMm, level), flat.along(), flat.up());
+        var seed = each.surface().host().seed();
+        var there = Regions.intersection(each.outline(), List.of(Outline.of(seen.ring())));
+        for (var part : under(own, there)) {
+            var rank = each.surface() instanceof Surface.Plinth ? 2 : 1;
+            var skin = Skin.of(Role.WALL_SIDE).covered(each.finish(), seed);
+            out.add(new Facet(own, Prism.oriented(part), skin, rank, of(each.surface(), wall)));
         }
     }
 

@@ -98,6 +98,16 @@ public final class Surfaces {
         }
     }
 
+    /** The covered surfaces of walls that look outside, those of curved walls left out. */
+    public static List<Found> outside(LaidStorey storey) {
+        return storey.storey().coverings().stream()
+                .flatMap(c -> outer(c.surface()).stream())
+                .distinct()
+                .flatMap(o -> OuterFaces.found(storey, o.wall(), o.side()).stream())
+                .flatMap(each -> inCourses(each).stream())
+                .toList();
+    }
+
     /** All surfaces of a storey: room by room, then the reveals, then the steps. */
     public static List<Found> on(LaidStorey storey) {
         var out = new ArrayList<Found>();
@@ -108,11 +118,7 @@ public final class Surfaces {
             out.add(reveal(storey, cut));
             threshold(storey, cut).ifPresent(out::add);
         }
-        storey.storey().coverings().stream()
-                .flatMap(c -> outer(c.surface()).stream())
-                .distinct()
-                .flatMap(o -> OuterFaces.found(storey, o.wall(), o.side()).stream())
-                .forEach(each -> out.addAll(inCourses(each)));
+        out.addAll(outside(storey));
         for (var ground : storey.storey().grounds()) {
             if (ground.use() != Ground.Use.PLOT) {
                 var frame = new Frame(Point.ORIGIN, storey.storey().level().mm(), new Point(1, 0), Up.LEVEL);

@@ -158,7 +158,7 @@ class SurfacesTest {
     /** A round room of 2 m radius: its two half-round sides laid out flat are as long as its circle, 2 pi r. */
     @Test
     void curvedSidesAreAsLongAsTheirFace() {
-        var plan = silo();
+        var plan = TestPlans.silo();
         var sides = found(plan).stream()
                 .filter(f -> f.surface() instanceof Surface.WallSide)
                 .toList();
@@ -174,10 +174,10 @@ class SurfacesTest {
      */
     @Test
     void openingsOfCurvedSidesAreHolesWhereTheyAreAlongThem() {
-        var plan = TestPlans.opening(silo(), 0, OpeningKind.CASEMENT_WINDOW, 500, 1000, Hand.FIRST, Swing.LEFT);
+        var plan = TestPlans.opening(TestPlans.silo(), 0, OpeningKind.CASEMENT_WINDOW, 500, 1000, Hand.FIRST, Swing.LEFT);
         var window = plan.storeys().getFirst().openings().getFirst();
         var high = window.head().minus(window.sill()).mm();
-        assertThat(area(found(silo()), Surface.WallSide.class) - area(found(plan), Surface.WallSide.class))
+        assertThat(area(found(TestPlans.silo()), Surface.WallSide.class) - area(found(plan), Surface.WallSide.class))
                 .isCloseTo(1000 * high, within(1000 * high * 2e-3)); // chords for arcs
         var laid = TestPlans.laid(plan);
         var room = laid.geometry().rooms().getFirst();
@@ -198,7 +198,7 @@ class SurfacesTest {
     @Test
     void piecesBeforeACurvedWallAreSeenWithIt() {
         // its back 100 off the wall in the east, half way along it
-        var plan = TestPlans.with(silo(), "chest", 900, 450, 800, 2000 - 100 - 225, 0, 270);
+        var plan = TestPlans.with(TestPlans.silo(), "chest", 900, 450, 800, 2000 - 100 - 225, 0, 270);
         var laid = TestPlans.laid(plan);
         var room = laid.geometry().rooms().getFirst();
         var seen = WallElevation.around(laid, room).stream()
@@ -213,20 +213,6 @@ class SurfacesTest {
                     .as("its back to the wall")
                     .isCloseTo(1, within(1e-3));
         });
-    }
-
-    private static Plan silo() {
-        var start = TestPlans.start().plan();
-        var storey = TestPlans.storey(start);
-        var north = Position.ofMm(0, 2000);
-        var south = Position.ofMm(0, -2000);
-        var rise = Length.ofMm(-2000);
-        var half = WallEdits.addArc(start, storey, south, north, rise, BodySide.RIGHT, OUTER)
-                .orThrow();
-        var round = WallEdits.addArc(half.plan(), storey, north, south, rise, BodySide.RIGHT, OUTER)
-                .orThrow();
-        return RoomEdits.mark(round.plan(), storey, Position.ofMm(0, 0), "Silo", Finish.of("bare"))
-                .plan();
     }
 
     @Test
