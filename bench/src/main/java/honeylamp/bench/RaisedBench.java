@@ -9,6 +9,8 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.space.SpacePoint;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.raised.QuickPicture;
+import honeylamp.illustrate.raised.SurfacePictures;
+import honeylamp.output.FacetPictures;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Raised.Eye;
 import honeylamp.plan.Raised.Rays;
@@ -63,6 +65,7 @@ public class RaisedBench {
     private List<LaidView> views = List.of();
     private List<SeenThings> seen = List.of();
     private List<Scene> scenes = List.of();
+    private SurfacePictures pictures = SurfacePictures.NONE;
     private int nth;
 
     @Setup
@@ -76,6 +79,7 @@ public class RaisedBench {
         var view = LaidPlan.of(added.plan()).view(id);
         views = List.of(view);
         seen = List.of(SeenThings.of(view));
+        pictures = new FacetPictures().paint(view, seen.getFirst().bodies(), () -> true);
         scenes = List.of(Looking.scene(view, subject, Looking.of(view, subject).orElseThrow()));
     }
 
@@ -101,7 +105,11 @@ public class RaisedBench {
         var view = views.getFirst();
         var subject = (Raised) view.view().subject();
         return QuickPicture.of(
-                view, seen.getFirst(), subject.seenFrom(subject.eye().turnedBy(360.0 * nth / EYES)), frame);
+                view,
+                seen.getFirst(),
+                pictures,
+                subject.seenFrom(subject.eye().turnedBy(360.0 * nth / EYES)),
+                frame);
     }
 
     @Benchmark

@@ -7,6 +7,7 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.BoxIndex;
 import honeylamp.geometry.HalfPlane;
 import honeylamp.geometry.Outline;
+import honeylamp.geometry.Projective;
 import honeylamp.geometry.Regions;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -102,6 +103,16 @@ public final class Scene {
     /** The body of such a facet. */
     public Body body(int facet) {
         return bodies.get(facets.get(facet).body());
+    }
+
+    /** From the picture to the frame of a facet that looks to the eye. */
+    public Projective toFrame(int facet) {
+        return projection.of(facet(facet).flat()).inverse();
+    }
+
+    /** The box around a facet that looks to the eye, in picture mm. */
+    public Box box(int facet) {
+        return facets.get(facet).box();
     }
 
     /**

@@ -1,5 +1,6 @@
 package honeylamp.raised;
 
+import honeylamp.body.Body;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
@@ -36,6 +37,11 @@ public final class SeenThings {
                 view.view().subject() instanceof Raised raised
                         ? Looking.of(view, raised).map(looking -> Looking.scene(view, raised, looking))
                         : Optional.empty());
+    }
+
+    /** The bodies that are looked at. */
+    public List<Body> bodies() {
+        return scene.map(Scene::bodies).orElse(List.of());
     }
 
     /** The same things seen from elsewhere; of a room that is cut away other walls may stand then. */

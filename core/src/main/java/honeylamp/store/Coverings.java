@@ -2,12 +2,10 @@ package honeylamp.store;
 
 import honeylamp.body.Body;
 import honeylamp.body.Facet;
-import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.raised.BodyColours;
-import honeylamp.output.RasterPainter;
-import java.awt.image.BufferedImage;
+import honeylamp.output.FlatPainting;
 import java.io.IOException;
 import java.util.Optional;
 
@@ -24,10 +22,10 @@ final class Coverings {
 
     private static final float QUALITY = 0.88f;
 
-    private final BodyColours colours;
+    private final FlatPainting painting;
 
     Coverings(BodyColours colours) {
-        this.colours = colours;
+        this.painting = new FlatPainting(colours, FINEST_MM, MOST_PX, LEAST_MM2);
     }
 
     /**
@@ -44,26 +42,10 @@ final class Coverings {
 
     /** The picture of what covers a facet; empty if it is plain or small. */
     Optional<Covering> of(Body body, Facet facet) throws IOException {
-        var box = facet.outline().bounds();
-        if (facet.outline().area() < LEAST_MM2) {
-            return Optional.empty();
-        }
-        var drawing = colours.covering(body, facet);
-        if (drawing.isEmpty()) {
-            return Optional.empty();
-        }
-        var perMm = Math.min(1 / FINEST_MM, MOST_PX / Math.max(box.width(), box.height()));
-        var image = new BufferedImage(px(box.width() * perMm), px(box.height() * perMm), BufferedImage.TYPE_INT_RGB);
-        var toPixels = BodyColours.FLAT
-                .toPaper()
-                .inverse()
-                .then(Affine.move(-box.minX(), -box.maxY()))
-                .then(Affine.scale(image.getWidth() / box.width(), -image.getHeight() / box.height()));
-        RasterPainter.paint(drawing.get(), image, toPixels);
-        return Optional.of(new Covering(JpegBytes.of(image, QUALITY), box));
-    }
-
-    private static int px(double size) {
-        return Math.clamp(Math.round(size), 1, MOST_PX);
+        var image = painting.of(body, facet);
+        return image.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Covering(
+                        JpegBytes.of(image.get(), QUALITY), facet.outline().bounds()));
     }
 }

@@ -5,6 +5,8 @@ import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Pixels;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Projective;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Raised;
@@ -15,6 +17,8 @@ import honeylamp.raised.SeenThings;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /** A raised view in few pixels, for while it is turned: surfaces in their tones, edges where one thing ends before another. */
 public final class QuickPicture {
@@ -32,12 +36,14 @@ public final class QuickPicture {
      * The picture of a view as another eye sees it, where it lies on paper; nothing if what it shows is gone.
      *
      * @param seen what is seen in the view
+     * @param pictures of what covers surfaces
      */
-    public static List<Mark> of(LaidView view, SeenThings seen, Raised elsewhere, PaperFrame frame) {
+    public static List<Mark> of(
+            LaidView view, SeenThings seen, SurfacePictures pictures, Raised elsewhere, PaperFrame frame) {
         return seen.from(view, elsewhere)
                 .flatMap(scene -> scene.bounds().map(box -> {
                     var out = new ArrayList<Mark>(List.of(over(view, box, frame)));
-                    out.addAll(of(view, scene, box, elsewhere, frame, new Fine(LONGER_PX, EDGE)));
+                    out.addAll(of(view, scene, box, elsewhere, frame, new Fine(LONGER_PX, EDGE, pictures)));
                     return List.copyOf(out);
                 }))
                 .orElse(List.of());
@@ -57,19 +63,19 @@ public final class QuickPicture {
     /** The picture of a scene in so many pixels along its longer side. */
     static List<Mark> small(LaidView view, Scene scene, Raised subject, PaperFrame frame, double longerPx) {
         return scene.bounds()
-                .map(box -> of(view, scene, box, subject, frame, new Fine((int) Math.ceil(2 * longerPx), EDGE)))
+                .map(box -> of(view, scene, box, subject, frame, new Fine((int) Math.ceil(2 * longerPx), EDGE, SurfacePictures.NONE)))
                 .orElse(List.of());
     }
 
     /** The surfaces of a scene alone, finer, to lie under lines. */
     static List<Mark> surfaces(LaidView view, Scene scene, Raised subject, PaperFrame frame) {
         return scene.bounds()
-                .map(box -> of(view, scene, box, subject, frame, new Fine(UNDER_LINES_PX, 0)))
+                .map(box -> of(view, scene, box, subject, frame, new Fine(UNDER_LINES_PX, 0, SurfacePictures.NONE)))
                 .orElse(List.of());
     }
 
-    /** How many pixels the longer side has, and how much of the ink edges take. */
-    private record Fine(int longerPx, double edge) {}
+    /** How many pixels the longer side has, how much of the ink edges take, and what covers surfaces. */
+    private record Fine(int longerPx, double edge, SurfacePictures pictures) {}
 
     private static List<Mark> of(LaidView view, Scene scene, Box box, Raised subject, PaperFrame frame, Fine fine) {
         var nearest = scene.nearest(box, fine.longerPx);
@@ -82,25 +88,72 @@ public final class QuickPicture {
         for (var i = 0; i < inks.length; i++) {
             inks[i] = OPAQUE | tones.of(scene.body(i).kind(), scene.facet(i)).rgb();
         }
+        var covers = covers(scene, inks, nearest.pixelMm(), fine.pictures);
         var out = new int[nearest.width() * nearest.height()];
-        for (var row = 0; row < nearest.height(); row++) {
+        IntStream.range(0, nearest.height()).parallel().forEach(row -> {
+            var y = box.minY() + (nearest.height() - 1 - row + 0.5) * nearest.pixelMm();
             var from = (nearest.height() - 1 - row) * nearest.width();
             for (var x = 0; x < nearest.width(); x++) {
                 var here = nearest.facets()[from + x];
                 var right = nearest.facets()[from + Math.min(x + 1, nearest.width() - 1)];
                 var below = nearest.facets()[Math.max(from - nearest.width(), 0) + x];
-                var ink = here < 0 ? 0 : inks[here];
+                var cover = here < 0 ? null : covers[here];
+                var ink = here < 0
+                        ? 0
+                        : cover == null ? inks[here] : cover.at(box.minX() + (x + 0.5) * nearest.pixelMm(), y);
                 out[row * nearest.width() + x] = fine.edge == 0 || here == right && here == below
                         ? ink
                         : mixed(here < 0 ? paper : ink, edge, fine.edge);
             }
-        }
+        });
         var where = new Box(
                 box.minX(),
                 box.minY(),
                 box.minX() + nearest.width() * nearest.pixelMm(),
                 box.minY() + nearest.height() * nearest.pixelMm());
         return List.of(new Mark.Image(new Pixels(nearest.width(), nearest.height(), out), frame.paper(where)));
+    }
+
+    private static @Nullable Cover[] covers(Scene scene, int[] inks, double pixelMm, SurfacePictures pictures) {
+        var out = new @Nullable Cover[inks.length];
+        for (var i = 0; i < inks.length; i++) {
+            var picture = pictures.of(scene.facet(i));
+            if (picture.isPresent()) {
+                out[i] = Cover.of(picture.get(), scene.toFrame(i), scene.box(i).centre(), pixelMm, inks[i]);
+            }
+        }
+        return out;
+    }
+
+    /**
+     * What covers a facet, as it is lit.
+     *
+     * @param level how fine it is seen
+     * @param red how much of the picture's red is seen, in parts of 256; of the other colours the same
+     */
+    private record Cover(SurfacePicture picture, Projective to, int level, int red, int green, int blue) {
+        static Cover of(SurfacePicture picture, Projective to, Point middle, double pixelMm, int ink) {
+            var near = to.near(middle);
+            var mm = pixelMm * Math.sqrt(Math.abs(near.a() * near.d() - near.b() * near.c()));
+            var mean = picture.mean();
+            return new Cover(
+                    picture, to, picture.level(mm), share(ink, mean, 16), share(ink, mean, 8), share(ink, mean, 0));
+        }
+
+        private static int share(int ink, int mean, int shift) {
+            return 256 * (ink >> shift & 0xff) / Math.max(1, mean >> shift & 0xff);
+        }
+
+        /** The colour at a place of the picture, in picture mm. */
+        int at(double x, double y) {
+            var w = to.g() * x + to.h() * y + to.i();
+            var rgb = picture.at(
+                    (to.a() * x + to.b() * y + to.c()) / w, (to.d() * x + to.e() * y + to.f()) / w, level);
+            return OPAQUE
+                    | Math.min(255, (rgb >> 16 & 0xff) * red >> 8) << 16
+                    | Math.min(255, (rgb >> 8 & 0xff) * green >> 8) << 8
+                    | Math.min(255, (rgb & 0xff) * blue >> 8);
+        }
     }
 
     private static int mixed(int under, int over, double share) {

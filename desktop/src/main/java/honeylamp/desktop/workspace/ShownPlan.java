@@ -28,6 +28,8 @@ import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.raised.QuickPicture;
+import honeylamp.illustrate.raised.SurfacePictures;
+import honeylamp.output.FacetPictures;
 import honeylamp.illustrate.sketch.RoomNames;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.output.PageReading;
@@ -80,6 +82,8 @@ public final class ShownPlan {
     private final Aside<Stamped, List<Mark>> stamps;
     private final Aside<LaidStorey, LightingReport> lighting;
     private final Aside<Looked, LookedAt> raised;
+    private final FacetPictures pictures = new FacetPictures();
+    private final Aside<Covered, SurfacePictures> covered;
     private final Aside<TurnRaised.Turned, List<Mark>> turning;
     private final LightWork light;
     private final Aside<LaidStorey, Map<Room, Headroom>> headroom;
@@ -127,12 +131,19 @@ public final class ShownPlan {
                     && frame.equals(other.frame);
         }
 
-        private LookedAt at() {
+        private LookedAt at(FacetPictures pictures) {
             var things = SeenThings.of(view);
             var quick = view.view().subject() instanceof Raised subject
-                    ? QuickPicture.of(view, things, subject, frame)
+                    ? QuickPicture.of(view, things, pictures.in(view.look()), subject, frame)
                     : List.<Mark>of();
             return new LookedAt(things, quick);
+        }
+    }
+
+    /** Things seen in a raised view, of which what covers them is painted. */
+    record Covered(LaidView view, SeenThings things) {
+        private boolean isSame(Covered other) {
+            return view.plan() == other.view.plan() && view.view().equals(other.view.view());
         }
     }
 
@@ -193,7 +204,14 @@ public final class ShownPlan {
         });
         this.stamps = new Aside<>(
                 threads.beside(), Stamped::isSame, (asked, _) -> new PagePictures().stamp(asked.page, asked.assets));
-        this.raised = new Aside<>(threads.beside(), Looked::isSame, (asked, _) -> asked.at());
+        this.raised = new Aside<>(threads.beside(), Looked::isSame, (asked, _) -> asked.at(pictures));
+        this.covered = new Aside<>(
+                threads.beside(),
+                Covered::isSame,
+                (asked, wanted) -> pictures.paint(asked.view, asked.things.bodies(), wanted));
+        raised.known()
+                .subscribe(known ->
+                        known.ifPresent(a -> covered.ask(new Covered(a.question().view, a.answer().things))));
         this.turning = new Aside<>(
                 threads.beside(), TurnRaised.Turned::isSame, Aside.Late.TOLD, (asked, _) -> asked.picture());
         this.light = new LightWork(threads.beside());
@@ -233,7 +251,7 @@ public final class ShownPlan {
             raised.ask(looked);
             if (workspace.get().gesture() instanceof TurnRaised turn) {
                 raised.to(looked)
-                        .flatMap(at -> turn.wanted(looked.view, at.things, looked.frame))
+                        .flatMap(at -> turn.wanted(looked.view, at.things, pictures.in(looked.view.look()), looked.frame))
                         .ifPresent(turning::ask);
             }
         }
