@@ -6,6 +6,7 @@ import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.roof.RoofShape;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.derive.walls.OpeningShape;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.HalfPlane;
 import honeylamp.geometry.Outline;
@@ -74,6 +75,16 @@ public final class SectionBodies {
             kept(body).ifPresent(out::add);
         }
         out.add(new Body(Kind.WALLS, Optional.empty(), caps()));
+        for (var body : bodies) {
+            if (body.kind() == Kind.FIXED_PARTS) {
+                var cut = Sliced.of(body, face).stream()
+                        .map(o -> new Facet(face, Prism.oriented(o), Skin.cut()))
+                        .toList();
+                if (!cut.isEmpty()) {
+                    out.add(new Body(body.kind(), body.of(), cut));
+                }
+            }
+        }
         return out;
     }
 
@@ -188,7 +199,7 @@ public final class SectionBodies {
         var holes = new ArrayList<Outline>();
         for (var cut : storey.geometry().cuts()) {
             for (var at : crossed(List.of(Outline.of(cut.generous())))) {
-                holes.add(hole(floor, cut, at));
+                holes.addAll(hole(floor, cut, at));
             }
         }
         var out = new ArrayList<Outline>();
@@ -211,13 +222,42 @@ public final class SectionBodies {
         return roof.map(r -> r.under(face, standing)).orElse(standing);
     }
 
-    /** What an opening leaves out where the line passes: as high as it is there. */
-    private Outline hole(double floor, OpeningCut cut, Crossed at) {
-        return box(
-                at.fromMm() - LEAST_MM,
-                at.toMm() + LEAST_MM,
-                floor + cut.opening().sill().mm(),
-                floor + cut.opening().head().mm());
+    /** What an opening leaves out where the line passes: as high as it is there, whatever its shape. */
+    private List<Outline> hole(double floor, OpeningCut cut, Crossed at) {
+        var opening = cut.opening();
+        var shape = OpeningShape.of(
+                opening.kind(),
+                new Box(
+                        0,
+                        opening.sill().mm(),
+                        opening.width().mm(),
+                        opening.head().mm()));
+        var from = along(cut, line.at(at.fromMm()));
+        var to = along(cut, line.at(at.toMm()));
+        if (Math.abs(to - from) < LEAST_MM) { // straight across: as high all through the wall
+            var there = new Segment(
+                    new Point((from + to) / 2, opening.sill().mm()),
+                    new Point((from + to) / 2, opening.head().mm()));
+            return Crossed.along(there, List.of(Outline.of(shape))).stream()
+                    .map(high -> box(
+                            at.fromMm() - LEAST_MM,
+                            at.toMm() + LEAST_MM,
+                            floor + opening.sill().mm() + high.fromMm(),
+                            floor + opening.sill().mm() + high.toMm()))
+                    .toList();
+        }
+        var perMm = (at.toMm() - at.fromMm()) / (to - from);
+        var seen = new Ring(shape.corners().stream()
+                .map(p -> new Point(at.fromMm() + (p.x() - from) * perMm, floor + p.y()))
+                .toList());
+        return Regions.intersection(
+                List.of(Outline.of(seen.counterClockwise())),
+                List.of(box(at.fromMm() - LEAST_MM, at.toMm() + LEAST_MM, floor, floor + HIGH_MM)));
+    }
+
+    /** How far along an opening a point lies. */
+    private static double along(OpeningCut cut, Point p) {
+        return cut.host().line().along(p) - cut.opening().offset().mm();
     }
 
     /** The floor of a storey, down to the ceiling of the one below. */

@@ -8,7 +8,9 @@ public record Outline(Ring shell, List<Ring> holes) {
     /** Sets the sense of each ring. */
     public Outline {
         shell = shell.counterClockwise();
-        holes = holes.stream().map(h -> h.counterClockwise().reversed()).toList();
+        holes = holes.isEmpty()
+                ? List.of()
+                : holes.stream().map(h -> h.counterClockwise().reversed()).toList();
     }
 
     /** A surface without holes. */
@@ -53,7 +55,10 @@ public record Outline(Ring shell, List<Ring> holes) {
     /** The surface in a picture; no corner may lie behind the eye. */
     public Outline through(Projective to) {
         return new Outline(
-                shell.through(to), holes.stream().map(h -> h.through(to)).toList());
+                shell.through(to),
+                holes.isEmpty()
+                        ? holes
+                        : holes.stream().map(h -> h.through(to)).toList());
     }
 
     /** The surface seen through a transform. */

@@ -135,7 +135,11 @@ public record Ring(List<Point> corners) {
 
     /** The ring in a picture; no corner may lie behind the eye. */
     public Ring through(Projective to) {
-        return new Ring(corners.stream().map(to::apply).toList());
+        var out = new Point[corners.size()]; // no stream: every corner of a storey comes by while it is turned
+        for (var i = 0; i < out.length; i++) {
+            out[i] = to.apply(corners.get(i));
+        }
+        return new Ring(List.of(out));
     }
 
     /** The ring seen through a transform. */

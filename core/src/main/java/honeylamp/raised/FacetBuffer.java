@@ -5,6 +5,7 @@ import honeylamp.geometry.Ring;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.IntConsumer;
+import java.util.stream.IntStream;
 
 /** A small picture of which facet is nearest in each of its pixels. */
 final class FacetBuffer {
@@ -13,6 +14,9 @@ final class FacetBuffer {
 
     /** Of facets in one plane one with a rank higher by one counts as so much nearer, in mm. */
     private static final double RANK_MM = 0.06;
+
+    /** So many rows are drawn at once. */
+    private static final int BAND = 150;
 
     private final Box box;
     private final double perMm;
@@ -54,17 +58,49 @@ final class FacetBuffer {
 
     /** Puts all facets that hide others into it. */
     void draw(List<SeenFacet> facets) {
-        for (var i = 0; i < facets.size(); i++) {
-            if (Scene.hides(facets.get(i))) {
-                draw(facets.get(i), i);
-            }
+        var first = new int[facets.size()];
+        var last = new int[facets.size()];
+        for (var i = 0; i < first.length; i++) {
+            var hides = Scene.hides(facets.get(i));
+            first[i] = hides ? firstRow(facets.get(i)) : height;
+            last[i] = hides ? lastRow(facets.get(i)) : NONE;
         }
+        var bands = (height + BAND - 1) / BAND;
+        IntStream.range(0, bands).parallel().forEach(band -> { // every pixel belongs to one band: always the same picture
+            var low = band * BAND;
+            var high = Math.min(height, low + BAND) - 1;
+            var filling = new Filling();
+            for (var i = 0; i < first.length; i++) {
+                if (first[i] <= high && last[i] >= low) {
+                    filling.of(facets.get(i), i);
+                    spans(facets.get(i), 0, Math.max(low, first[i]), Math.min(high, last[i]), filling);
+                }
+            }
+        });
     }
 
-    private void draw(SeenFacet facet, int number) {
-        var slope = facet.slope();
-        var bias = facet.facet().rank() * RANK_MM;
-        spans(facet, 0, (row, from, to) -> {
+    private int firstRow(SeenFacet facet) {
+        return Math.max(0, (int) Math.floor((facet.box().minY() - box.minY()) * perMm - 0.5));
+    }
+
+    private int lastRow(SeenFacet facet) {
+        return Math.min(height - 1, (int) Math.ceil((facet.box().maxY() - box.minY()) * perMm - 0.5));
+    }
+
+    /** Fills the pixels of one facet after another: one for all, for there are very many of them. */
+    private final class Filling implements Span {
+        private Projection.Slope slope = new Projection.Slope(0, 0, 0);
+        private double bias;
+        private int number;
+
+        void of(SeenFacet facet, int nth) {
+            slope = facet.slope();
+            bias = facet.facet().rank() * RANK_MM;
+            number = nth;
+        }
+
+        @Override
+        public void row(int row, int from, int to) {
             var y = box.minY() + (row + 0.5) / perMm;
             for (var x = from; x < to; x++) {
                 var near = slope.at(box.minX() + (x + 0.5) / perMm, y);
@@ -75,7 +111,7 @@ final class FacetBuffer {
                     nearest[at] = number;
                 }
             }
-        });
+        }
     }
 
     /**
@@ -85,7 +121,7 @@ final class FacetBuffer {
      */
     boolean over(SeenFacet facet, IntConsumer found) {
         var any = new boolean[1];
-        spans(facet, 1, (row, from, to) -> {
+        spans(facet, 1, firstRow(facet), lastRow(facet), (row, from, to) -> {
             any[0] = true;
             for (var beside = Math.max(0, row - 1); beside <= Math.min(height - 1, row + 1); beside++) {
                 var last = NONE;
@@ -104,10 +140,8 @@ final class FacetBuffer {
         void row(int row, int from, int to);
     }
 
-    /** The pixels whose middles lie within a facet, row by row, each span so many pixels longer at both ends. */
-    private void spans(SeenFacet facet, int wider, Span span) {
-        var first = Math.max(0, (int) Math.floor((facet.box().minY() - box.minY()) * perMm - 0.5));
-        var last = Math.min(height - 1, (int) Math.ceil((facet.box().maxY() - box.minY()) * perMm - 0.5));
+    /** The pixels of some rows whose middles lie within a facet, row by row, each span so many pixels longer at both ends. */
+    private void spans(SeenFacet facet, int wider, int first, int last, Span span) {
         var crossings = new double[8];
         for (var row = first; row <= last; row++) {
             var y = box.minY() + (row + 0.5) / perMm;

@@ -51,10 +51,14 @@ public final class Scene {
     private List<SeenFacet> ofBody(int body) {
         var out = new ArrayList<SeenFacet>();
         for (var facet : bodies.get(body).facets()) {
-            seen(facet, projection).stream()
-                    .flatMap(o -> within(o, framed).stream())
-                    .filter(o -> o.area() > LEAST_MM2)
-                    .forEach(o -> out.add(new SeenFacet(facet, body, o, o.bounds(), projection.slope(facet.flat()))));
+            var seen = seen(facet, projection);
+            if (seen.isPresent()) {
+                for (var part : framed.isEmpty() ? List.of(seen.get()) : within(seen.get(), framed.get())) {
+                    if (part.area() > LEAST_MM2) {
+                        out.add(new SeenFacet(facet, body, part, part.bounds(), projection.slope(facet.flat())));
+                    }
+                }
+            }
         }
         return out;
     }
@@ -70,14 +74,13 @@ public final class Scene {
     }
 
     /** What of an outline lies in the frame. */
-    private static List<Outline> within(Outline outline, Optional<Box> framed) {
+    private static List<Outline> within(Outline outline, Box frame) {
         var box = outline.bounds();
-        return framed.map(frame -> frame.contains(box)
-                        ? List.of(outline)
-                        : frame.meets(box)
-                                ? Regions.intersection(List.of(outline), List.of(Outline.of(frame.ring())))
-                                : List.<Outline>of())
-                .orElse(List.of(outline));
+        return frame.contains(box)
+                ? List.of(outline)
+                : frame.meets(box)
+                        ? Regions.intersection(List.of(outline), List.of(Outline.of(frame.ring())))
+                        : List.of();
     }
 
     /** What of the picture is seen; empty if all is. */

@@ -9,9 +9,11 @@ import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.StoreyEdits;
+import honeylamp.edit.StructureEdits;
 import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.space.Flat;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Opening;
@@ -21,9 +23,12 @@ import honeylamp.plan.Position;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Roof;
 import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.Structure;
+import honeylamp.plan.Structure.Block;
 import honeylamp.raised.Looking;
 import honeylamp.raised.Scene;
 import honeylamp.units.Length;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -91,6 +96,61 @@ class SectionBodiesTest {
         var gap = opening.head().mm() - opening.sill().mm();
         assertThat(area(cut(holed, across(plan, 3000, -2000, 3000, 6000))))
                 .isCloseTo(whole - gap * thick, within(100.0));
+    }
+
+    /** A round window of 1200 cut 300 from its middle is open over 2 · sqrt(600² − 300²) of the wall's thickness. */
+    @Test
+    void aRoundWindowIsOpenAsHighAsItIsThere() {
+        var plan = TestPlans.clearRectangle(6000, 4000);
+        var line = across(plan, 3300, -2000, 3300, 6000);
+        var whole = area(cut(plan, line));
+        var holed = TestPlans.opening(
+                plan, 0, OpeningKind.ROUND_WINDOW, 2400, 1200, Opening.Hand.FIRST, Opening.Swing.LEFT);
+        var opening = TestPlans.newest(holed);
+        var thick =
+                -TestPlans.laid(plan).geometry().shells().getFirst().bounds().minY();
+        var round = opening.head().mm() - opening.sill().mm();
+        var open = round * Math.sqrt(0.75); // an ellipse as high as it says, cut at half its half width
+        assertThat(area(cut(holed, line))).isCloseTo(whole - open * thick, within(thick));
+        var aslant = across(plan, 3300 - 2000, -2000, 3300 + 2000, 2000); // 45 degrees: through sqrt 2 times the wall
+        var slanted = area(cut(plan, aslant)) - area(cut(holed, aslant));
+        assertThat(slanted).isBetween(0.8 * open * thick * Math.sqrt(2), 1.2 * round * thick * Math.sqrt(2));
+    }
+
+    /** A post 300 by 400 is cut as wide as the line passes through it; a hollow between boards stays hollow. */
+    @Test
+    void fixedPartsAreCutAndWhatIsHollowIsNot() {
+        var plan = TestPlans.clearRectangle(6000, 4000);
+        var storey = TestPlans.storey(plan);
+        var posted = StructureEdits.add(
+                        plan,
+                        storey,
+                        new Block(Structure.Kind.POST, Length.ofMm(300), Length.ofMm(400), Length.ofMm(2600)),
+                        Position.ofMm(3000, 2000),
+                        0)
+                .plan();
+        var post = posted.storeys().getFirst().structures().getFirst();
+        var high = posted.storeys().getFirst().height().mm();
+        var section = across(posted, 3000, -2000, 3000, 6000);
+        var laid = TestPlans.laid(posted);
+        var bodies = StoreyBodies.whole(laid, high, StoreyBodies.Below.DARK);
+        var cut = new SectionBodies(LaidPlan.of(posted), section)
+                .of(bodies).stream()
+                        .filter(b -> b.of().filter(post.id()::equals).isPresent())
+                        .flatMap(b -> b.facets().stream())
+                        .filter(f -> f.skin().isCut() && Math.abs(f.normal().x()) > 0.99)
+                        .toList();
+        assertThat(area(cut)).isCloseTo(400 * Math.min(high, 2600), within(200.0));
+
+        var tube = new ArrayList<Facet>();
+        tube.addAll(Boxes.box(0, 0, 0, 400, 400, 20, 0).facets());
+        tube.addAll(Boxes.box(0, 0, 380, 400, 400, 20, 0).facets());
+        tube.addAll(Boxes.box(-190, 0, 0, 20, 400, 400, 0).facets());
+        tube.addAll(Boxes.box(190, 0, 0, 20, 400, 400, 0).facets());
+        var across = Sliced.of(
+                new Body(Kind.FURNITURE, Optional.empty(), tube), Flat.plumb(new Point(-500, 3), 0, new Point(1, 0)));
+        assertThat(across.stream().mapToDouble(Outline::area).sum())
+                .isCloseTo(400.0 * 400 - 360.0 * 360, within(1.0));
     }
 
     /** A gable of 45° over it: two slopes as long as they are, and the ceiling below the loft between them. */

@@ -85,8 +85,10 @@ public final class QuickPicture {
         var paper = OPAQUE | pens.ink(Role.PAPER).rgb();
         var edge = pens.ink().rgb();
         var inks = new int[scene.count()];
-        for (var i = 0; i < inks.length; i++) {
-            inks[i] = OPAQUE | tones.of(scene.body(i).kind(), scene.facet(i)).rgb();
+        for (var i : nearest.facets()) {
+            if (i >= 0 && inks[i] == 0) {
+                inks[i] = OPAQUE | tones.of(scene.body(i).kind(), scene.facet(i)).rgb();
+            }
         }
         var covers = covers(scene, inks, nearest.pixelMm(), fine.pictures);
         var out = new int[nearest.width() * nearest.height()];
@@ -117,7 +119,7 @@ public final class QuickPicture {
     private static @Nullable Cover[] covers(Scene scene, int[] inks, double pixelMm, SurfacePictures pictures) {
         var out = new @Nullable Cover[inks.length];
         for (var i = 0; i < inks.length; i++) {
-            var picture = pictures.of(scene.facet(i));
+            var picture = inks[i] == 0 ? Optional.<SurfacePicture>empty() : pictures.of(scene.facet(i));
             if (picture.isPresent()) {
                 out[i] = Cover.of(picture.get(), scene.toFrame(i), scene.box(i).centre(), pixelMm, inks[i]);
             }
