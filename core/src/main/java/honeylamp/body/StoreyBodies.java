@@ -4,6 +4,7 @@ import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.listing.FloorSteps;
 import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.FittingPlaces.Placed;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Outline;
@@ -11,6 +12,7 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Segment;
 import honeylamp.geometry.space.SpacePoint;
+import honeylamp.plan.FittingKind;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Raised.Near;
 import honeylamp.plan.Role;
@@ -115,6 +117,7 @@ public final class StoreyBodies {
         bodies.fixed(out, cutMm, _ -> true);
         bodies.endUnderRoof(out);
         bodies.pieces(out, _ -> true);
+        bodies.fittings(out, cutMm, _ -> true);
         return List.copyOf(out);
     }
 
@@ -216,6 +219,7 @@ public final class StoreyBodies {
         bodies.fixed(out, high, _ -> true);
         bodies.endUnderRoof(out);
         bodies.pieces(out, _ -> true);
+        bodies.fittings(out, Double.POSITIVE_INFINITY, _ -> true);
         return out;
     }
 
@@ -247,6 +251,11 @@ public final class StoreyBodies {
         var gone = around.edges(edge -> !bodies.isBehind(room, edge, towards));
         bodies.endUnderRoof(out);
         bodies.pieces(out, piece -> inRoom.test(piece.at().point()) && !hangsOn(piece, gone));
+        bodies.fittings(
+                out,
+                Double.POSITIVE_INFINITY,
+                p -> inRoom.test(p.before())
+                        && !(p.isOnWall() && gone.stream().anyMatch(e -> e.distance(p.at()) < BESIDE_MM)));
         return List.copyOf(out);
     }
 
@@ -368,6 +377,15 @@ public final class StoreyBodies {
         Stream.concat(storey.storey().furnishings().stream(), small)
                 .filter(which)
                 .forEach(piece -> made.of(piece).ifPresent(out::add));
+    }
+
+    /** Fittings; what hangs higher than all is cut is not there, what stands is there whole. */
+    private void fittings(List<Body> out, double cutMm, Predicate<Placed> which) {
+        var made = new FittingBodies(geometry, floorMm);
+        made.all().stream()
+                .filter(which)
+                .filter(p -> p.heightMm() < cutMm || p.fitting().kind().group() == FittingKind.Group.LAMPS)
+                .forEach(p -> out.add(made.of(p)));
     }
 
     private void fixed(List<Body> out, double cutMm, Predicate<Point> where) {

@@ -329,7 +329,13 @@ public final class ViewEdits {
                 .orElseThrow()
                 .views()
                 .getFirst();
-        return new Added<>(changed(added.plan(), made, Reach.THIS, v -> framed(v.withSubject(subject))), added.id());
+        return new Added<>(
+                changed(added.plan(), made, Reach.THIS, v -> lamps(framed(v.withSubject(subject)))), added.id());
+    }
+
+    /** Raised, lamps and sockets are things and no signs: they are seen, as pieces are. */
+    private static View lamps(View view) {
+        return view.withShowing(view.showing().with(Showing.Kind.FITTINGS, Showing.Degree.SHOWN));
     }
 
     /** In perspective nothing can be measured, so that a view fills its place; else it has a scale. */

@@ -12,10 +12,13 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.Fitting;
 import honeylamp.plan.Light;
 import honeylamp.plan.Light.Evening;
 import honeylamp.plan.Look;
 import honeylamp.plan.Raised;
+import honeylamp.plan.Role;
+import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.View;
 import honeylamp.raised.Lamps;
 import honeylamp.raised.Scene;
@@ -29,6 +32,8 @@ import honeylamp.raised.traced.TracedLight;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntPredicate;
+import java.util.stream.Collectors;
 
 /**
  * The light of a raised view as a picture to be multiplied over its surfaces: theirs are the colours and patterns, its are
@@ -120,15 +125,16 @@ public final class SoftLight {
         var longerPx = subject instanceof Raised.Inside ? LONGER_INSIDE_PX : LONGER_PX;
         var asked = new Asked(about, view.view().light(), view.view().lit(), view.look(), longerPx);
         return all.<Known>longAnswerOf(asked, on, (sofar, wanted) -> {
+                    var shining = shining(view, scene);
                     var traced = new TracedLight(scene, colours(view, frame), sources(view, subject));
                     return traced.map(
                                     longerPx,
                                     scene.bounds().get(),
                                     RAYS,
                                     step -> sofar.accept(
-                                            new LongWork.Sofar<>(known(step.map()), (double) step.rays() / step.of())),
+                                            new LongWork.Sofar<>(known(step.map(), shining), (double) step.rays() / step.of())),
                                     wanted)
-                            .map(SoftLight::known);
+                            .map(map -> known(map, shining));
                 })
                 .map(k -> clipped(new Mark.Image(k.pixels, frame.paper(k.box)), scene, parts, frame, on, about, all));
     }
@@ -164,6 +170,20 @@ public final class SoftLight {
                 : Rgb.ofColour(tones.of(body.kind(), facet).rgb());
     }
 
+    /** The facets of shades that shine after dark. */
+    private static IntPredicate shining(LaidView view, Scene scene) {
+        var evening = evening(view);
+        var on = view.plan().all().stream()
+                .flatMap(s -> s.storey().fittings().stream())
+                .filter(f -> f.kind().isLight()
+                        && evening.filter(e -> e.lights(f)).isPresent())
+                .map(Fitting::id)
+                .collect(Collectors.toSet());
+        return n -> scene.body(n).kind() == Kind.FITTINGS
+                && scene.facet(n).skin().role() == Role.LINEN
+                && scene.body(n).of().filter(on::contains).isPresent();
+    }
+
     private static LightSources sources(LaidView view, Raised subject) {
         var light = view.view().light();
         var bounces = subject instanceof Raised.Inside ? BOUNCES_INSIDE : BOUNCES_OUTSIDE;
@@ -192,13 +212,15 @@ public final class SoftLight {
                 (per * (1.03 - 0.42 * warm)));
     }
 
-    private static Known known(LightMap map) {
+    private static Known known(LightMap map, IntPredicate shining) {
         var white = white(map);
         var out = new int[map.count()];
         for (var row = 0; row < map.height(); row++) {
             for (var x = 0; x < map.width(); x++) {
                 var i = row * map.width() + x;
-                if (map.seen()[i] >= 0) {
+                if (map.seen()[i] >= 0 && shining.test(map.seen()[i])) {
+                    out[(map.height() - 1 - row) * map.width() + x] = OPAQUE | 0xffffff; // it is as light as can be
+                } else if (map.seen()[i] >= 0) {
                     out[(map.height() - 1 - row) * map.width() + x] = OPAQUE
                             | shown(map.red()[i] / white) << 16
                             | shown(map.green()[i] / white) << 8

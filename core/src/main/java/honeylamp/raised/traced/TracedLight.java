@@ -7,6 +7,7 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.plan.Role;
+import honeylamp.plan.Showing.Kind;
 import honeylamp.raised.Scene;
 import honeylamp.raised.traced.LightSources.Rgb;
 import honeylamp.raised.traced.RayTree.Triangle;
@@ -55,6 +56,9 @@ public final class TracedLight {
         var glass = new ArrayList<Triangle>();
         var surfaces = new ArrayList<float[]>();
         for (var body : scene.bodies()) {
+            if (body.kind() == Kind.FITTINGS) {
+                continue; // a lamp would stand in its own light
+            }
             for (var facet : body.facets()) {
                 if (facet.skin().sort() != Skin.Sort.CLEAR) {
                     triangles(facet, surfaces.size(), triangles);
