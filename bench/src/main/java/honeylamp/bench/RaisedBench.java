@@ -105,11 +105,7 @@ public class RaisedBench {
         var view = views.getFirst();
         var subject = (Raised) view.view().subject();
         return QuickPicture.of(
-                view,
-                seen.getFirst(),
-                pictures,
-                subject.seenFrom(subject.eye().turnedBy(360.0 * nth / EYES)),
-                frame);
+                view, seen.getFirst(), pictures, subject.seenFrom(subject.eye().turnedBy(360.0 * nth / EYES)), frame);
     }
 
     @Benchmark

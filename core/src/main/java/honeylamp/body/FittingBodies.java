@@ -108,7 +108,8 @@ final class FittingBodies {
         private void round(Point at, double radius, double from, double to, Role role) {
             if (to - from > 1) {
                 var ring = new Ring(IntStream.range(0, SIDES)
-                        .mapToObj(i -> at.plus(Point.direction(360.0 * i / SIDES).times(radius)))
+                        .mapToObj(
+                                i -> at.plus(Point.direction(360.0 * i / SIDES).times(radius)))
                         .toList());
                 facets.addAll(Prism.upright(Outline.of(ring), from, to, Skin.of(role)));
             }

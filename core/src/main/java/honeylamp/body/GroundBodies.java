@@ -78,18 +78,12 @@ final class GroundBodies {
                 : List.<BuildUpLayer>of(); // below several rooms the edges show none of theirs
         var thick = rooms.size() == 1 ? StoreyBodies.edgeMm(rooms.getFirst()) : StoreyBodies.SLAB_MM;
         for (var part : Regions.difference(Regions.union(ground), open)) {
-            facets.addAll(Prism.upright(
-                    part,
-                    floorMm - thick,
-                    floorMm,
-                    Skin.of(Role.STEP),
-                    Skin.of(Role.BARE_FLOOR)));
+            facets.addAll(Prism.upright(part, floorMm - thick, floorMm, Skin.of(Role.STEP), Skin.of(Role.BARE_FLOOR)));
             bands(facets, part, layers);
         }
         if (below == StoreyBodies.Below.DARK) {
             for (var hole : Regions.intersection(ground, open)) {
-                facets.add(new Facet(
-                        Flat.level(floorMm - thick - 1), Prism.oriented(hole), Skin.of(Role.DEPTH)));
+                facets.add(new Facet(Flat.level(floorMm - thick - 1), Prism.oriented(hole), Skin.of(Role.DEPTH)));
             }
         }
         out.add(new Body(Kind.FIXED_PARTS, Optional.empty(), facets));
@@ -105,10 +99,7 @@ final class GroundBodies {
                 for (var edge : ring.edges()) {
                     var box = new Box(0, floorMm - band.toMm(), edge.length(), floorMm - band.fromMm());
                     out.add(new Facet(
-                            Flat.plumb(edge.a(), 0, edge.unit()),
-                            Outline.of(box.ring()),
-                            Skin.of(Role.BARE_FLOOR),
-                            1));
+                            Flat.plumb(edge.a(), 0, edge.unit()), Outline.of(box.ring()), Skin.of(Role.BARE_FLOOR), 1));
                 }
             }
         }

@@ -147,7 +147,9 @@ final class OpeningBodies {
         }
         var from = at.minus(v.times(beforeMm));
         var flat = new Flat(from, square.unit(), v);
-        var looksIn = flat.before(into) >= 0 ? flat : new Flat(from.plus(square), square.unit().times(-1), v);
+        var looksIn = flat.before(into) >= 0
+                ? flat
+                : new Flat(from.plus(square), square.unit().times(-1), v);
         var face = new Box(0, beforeMm, wide, beforeMm + along.length());
         out.add(new Facet(looksIn, Outline.of(face.ring()), skin));
     }

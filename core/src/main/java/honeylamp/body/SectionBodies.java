@@ -177,8 +177,8 @@ public final class SectionBodies {
             for (var band :
                     room.mark().map(FloorSteps::layers).map(WallLayers::light).orElse(List.of())) {
                 crossed(List.of(room.outline()))
-                        .forEach(at ->
-                                out.add(box(at.fromMm(), at.toMm(), floor - band.toMm(), floor - band.fromMm())));
+                        .forEach(
+                                at -> out.add(box(at.fromMm(), at.toMm(), floor - band.toMm(), floor - band.fromMm())));
             }
         }
         return out;
@@ -310,11 +310,13 @@ public final class SectionBodies {
         var springs =
                 floor + roof.roof().springs().orElse(storey.storey().height()).mm();
         var out = new ArrayList<Outline>();
-        crossed(roof.ground()).forEach(at -> out.add(box(at.fromMm(), at.toMm(), ceiling, ceiling + StoreyBodies.SLAB_MM)));
+        crossed(roof.ground())
+                .forEach(at -> out.add(box(at.fromMm(), at.toMm(), ceiling, ceiling + StoreyBodies.SLAB_MM)));
         for (var gable : roof.gables()) {
             var inner = gable.shiftedLeft(RoofBodies.GABLE_MM);
             var strip = new Ring(List.of(gable.a(), gable.b(), inner.b(), inner.a()));
-            crossed(List.of(Outline.of(strip))).forEach(at -> out.add(box(at.fromMm(), at.toMm(), springs, springs + HIGH_MM)));
+            crossed(List.of(Outline.of(strip)))
+                    .forEach(at -> out.add(box(at.fromMm(), at.toMm(), springs, springs + HIGH_MM)));
         }
         return UnderRoof.of(Optional.of(roof), floor)
                 .map(under -> under.under(face, Regions.union(out)))

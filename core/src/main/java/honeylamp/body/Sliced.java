@@ -78,8 +78,7 @@ final class Sliced {
         var stops = o.rings()
                 .flatMap(r -> r.edges().stream())
                 .filter(e -> e.a().y() > y != e.b().y() > y)
-                .mapToDouble(e -> e.a().x()
-                        + (y - e.a().y()) / (e.b().y() - e.a().y()) * (e.b().x() - e.a().x()))
+                .mapToDouble(e -> e.a().x() + (y - e.a().y()) / (e.b().y() - e.a().y()) * (e.b().x() - e.a().x()))
                 .sorted()
                 .toArray();
         var best = o.shell().corners().getFirst();

@@ -34,7 +34,8 @@ public final class StoreyBodies {
 
     /** So thick is the edge of the floor of a room that is cut away: its slab, and what is said to lie on that. */
     public static double edgeMm(Room room) {
-        return SLAB_MM + room.mark()
+        return SLAB_MM
+                + room.mark()
                         .filter(m -> !m.fit().floorLayers().isEmpty())
                         .map(m -> FloorSteps.thickness(m).mm())
                         .orElse(0.0);

@@ -197,9 +197,7 @@ final class WallBodies {
     /** The same of the side of a curved wall, which is laid out flat, and of one of its chords. */
     private OptionalDouble alongCurve(Optional<Room> room, WallHoles.OnWall on, Segment edge, Surfaces.Found each) {
         var id = on.piece().wall().id();
-        if (!(each.surface() instanceof Surface.OnWall side)
-                || !side.wall().equals(id)
-                || side.side() != on.side()) {
+        if (!(each.surface() instanceof Surface.OnWall side) || !side.wall().equals(id) || side.side() != on.side()) {
             return OptionalDouble.empty();
         }
         return room

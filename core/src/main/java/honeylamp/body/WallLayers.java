@@ -28,8 +28,7 @@ final class WallLayers {
         var outerIsRight = outerIsRight(network);
         var strips = new ArrayList<Outline>();
         for (var piece : network.pieces()) {
-            var layers =
-                    storey.plan().drawn().wallType(piece.wall().type()).layers();
+            var layers = storey.plan().drawn().wallType(piece.wall().type()).layers();
             for (var band : light(layers)) {
                 strips.addAll(strip(piece, band, outerIsRight.contains(piece)));
             }

@@ -56,9 +56,7 @@ public record Outline(Ring shell, List<Ring> holes) {
     public Outline through(Projective to) {
         return new Outline(
                 shell.through(to),
-                holes.isEmpty()
-                        ? holes
-                        : holes.stream().map(h -> h.through(to)).toList());
+                holes.isEmpty() ? holes : holes.stream().map(h -> h.through(to)).toList());
     }
 
     /** The surface seen through a transform. */

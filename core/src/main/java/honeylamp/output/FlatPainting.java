@@ -23,7 +23,8 @@ public record FlatPainting(BodyColours colours, double finestMm, int mostPx, dou
         return colours.covering(body, facet).map(drawing -> {
             var box = facet.outline().bounds();
             var perMm = Math.min(1 / finestMm, mostPx / Math.max(box.width(), box.height()));
-            var image = new BufferedImage(px(box.width() * perMm), px(box.height() * perMm), BufferedImage.TYPE_INT_RGB);
+            var image =
+                    new BufferedImage(px(box.width() * perMm), px(box.height() * perMm), BufferedImage.TYPE_INT_RGB);
             var toPixels = BodyColours.FLAT
                     .toPaper()
                     .inverse()

@@ -66,17 +66,20 @@ final class FacetBuffer {
             last[i] = hides ? lastRow(facets.get(i)) : NONE;
         }
         var bands = (height + BAND - 1) / BAND;
-        IntStream.range(0, bands).parallel().forEach(band -> { // every pixel belongs to one band: always the same picture
-            var low = band * BAND;
-            var high = Math.min(height, low + BAND) - 1;
-            var filling = new Filling();
-            for (var i = 0; i < first.length; i++) {
-                if (first[i] <= high && last[i] >= low) {
-                    filling.of(facets.get(i), i);
-                    spans(facets.get(i), 0, Math.max(low, first[i]), Math.min(high, last[i]), filling);
-                }
-            }
-        });
+        IntStream.range(0, bands)
+                .parallel()
+                .forEach(
+                        band -> { // every pixel belongs to one band: always the same picture
+                            var low = band * BAND;
+                            var high = Math.min(height, low + BAND) - 1;
+                            var filling = new Filling();
+                            for (var i = 0; i < first.length; i++) {
+                                if (first[i] <= high && last[i] >= low) {
+                                    filling.of(facets.get(i), i);
+                                    spans(facets.get(i), 0, Math.max(low, first[i]), Math.min(high, last[i]), filling);
+                                }
+                            }
+                        });
     }
 
     private int firstRow(SeenFacet facet) {

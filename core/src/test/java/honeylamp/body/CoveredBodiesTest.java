@@ -26,7 +26,8 @@ class CoveredBodiesTest {
     private static List<Facet> tiled(Plan plan) {
         return StoreyBodies.whole(TestPlans.laid(plan), HIGH, StoreyBodies.Below.DARK).stream()
                 .flatMap(b -> b.facets().stream())
-                .filter(f -> f.skin().laid().filter(l -> l.finish().equals(TILED)).isPresent())
+                .filter(f ->
+                        f.skin().laid().filter(l -> l.finish().equals(TILED)).isPresent())
                 .toList();
     }
 
@@ -48,8 +49,8 @@ class CoveredBodiesTest {
      */
     @Test
     void aPatternRunsOnAroundACurvedWall() {
-        var plan = TestPlans.opening(
-                TestPlans.silo(), 0, OpeningKind.CASEMENT_WINDOW, 500, 1000, Hand.FIRST, Swing.LEFT);
+        var plan =
+                TestPlans.opening(TestPlans.silo(), 0, OpeningKind.CASEMENT_WINDOW, 500, 1000, Hand.FIRST, Swing.LEFT);
         var side = new Surface.WallSide(
                 TestPlans.wallId(plan, 0),
                 Swing.LEFT,
@@ -74,13 +75,7 @@ class CoveredBodiesTest {
     @Test
     void revealsAreCovered() {
         var plan = TestPlans.opening(
-                TestPlans.clearRectangle(4000, 3000),
-                0,
-                OpeningKind.FIXED_WINDOW,
-                1000,
-                1200,
-                Hand.FIRST,
-                Swing.LEFT);
+                TestPlans.clearRectangle(4000, 3000), 0, OpeningKind.FIXED_WINDOW, 1000, 1200, Hand.FIRST, Swing.LEFT);
         var window = plan.storeys().getFirst().openings().getFirst();
         var facets = tiled(covered(plan, new Surface.Reveal(window.id())));
         var round = 2 * (1200 + window.head().minus(window.sill()).mm());
@@ -88,7 +83,8 @@ class CoveredBodiesTest {
         assertThat(areaMm2(facets)).isCloseTo(300 * round, within(1.0));
         assertThat(laidOut(facets).height()).isCloseTo(round, within(1e-6));
         assertThat(facets).allSatisfy(f -> {
-            var middle = f.flat().at(f.outline().bounds().centre()).plus(f.normal().times(100));
+            var middle =
+                    f.flat().at(f.outline().bounds().centre()).plus(f.normal().times(100));
             assertThat(middle.x()).isBetween(1000.0, 2200.0); // every side looks into the hole
             assertThat(middle.z()).isBetween(window.sill().mm(), window.head().mm());
         });
@@ -98,8 +94,7 @@ class CoveredBodiesTest {
     @Test
     void outerFacesAreCovered() {
         var plan = TestPlans.clearRectangle(4700, 3000);
-        var marked = RoomEdits.mark(
-                        plan, TestPlans.storey(plan), Position.ofMm(2000, 1500), "Shed", Finish.of("bare"))
+        var marked = RoomEdits.mark(plan, TestPlans.storey(plan), Position.ofMm(2000, 1500), "Shed", Finish.of("bare"))
                 .plan();
         var facets = tiled(covered(marked, new Surface.OuterSide(TestPlans.wallId(marked, 0), Swing.RIGHT)));
         assertThat(areaMm2(facets)).isCloseTo(5300 * HIGH, within(1.0));

@@ -24,7 +24,8 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Fittings in raised views: as large as they are, where they are. */
 class FittingBodiesTest {
-    private static final Fitting.On HANGING = new Fitting.Ceiling(Position.ofMm(2000, 1500), Optional.of(Length.ofMm(1800)));
+    private static final Fitting.On HANGING =
+            new Fitting.Ceiling(Position.ofMm(2000, 1500), Optional.of(Length.ofMm(1800)));
 
     private static Plan room() {
         return TestPlans.clearRectangle(4000, 3000);
@@ -54,7 +55,8 @@ class FittingBodiesTest {
     void aPendantHangsFromTheCeilingAtItsHeight() {
         var plan = TestPlans.fitted(room(), FittingKind.PENDANT, HANGING);
         var body = inside(plan).getFirst();
-        assertThat(body.of()).contains(plan.storeys().getFirst().fittings().getFirst().id());
+        assertThat(body.of())
+                .contains(plan.storeys().getFirst().fittings().getFirst().id());
         assertThat(heights(body).getMin()).isCloseTo(1800, within(1e-6));
         assertThat(heights(body).getMax())
                 .isCloseTo(plan.storeys().getFirst().height().mm(), within(1e-6));

@@ -44,12 +44,9 @@ class SectionBodiesTest {
 
     private static List<Facet> cut(Plan plan, Raised.Section section) {
         return new SectionBodies(LaidPlan.of(plan), section)
-                .of(List.of())
-                .getFirst()
-                .facets()
-                .stream()
-                .filter(f -> f.skin().sort() != Skin.Sort.LAYER)
-                .toList();
+                .of(List.of()).getFirst().facets().stream()
+                        .filter(f -> f.skin().sort() != Skin.Sort.LAYER)
+                        .toList();
     }
 
     private static double area(List<Facet> facets) {
@@ -149,8 +146,7 @@ class SectionBodiesTest {
         tube.addAll(Boxes.box(190, 0, 0, 20, 400, 400, 0).facets());
         var across = Sliced.of(
                 new Body(Kind.FURNITURE, Optional.empty(), tube), Flat.plumb(new Point(-500, 3), 0, new Point(1, 0)));
-        assertThat(across.stream().mapToDouble(Outline::area).sum())
-                .isCloseTo(400.0 * 400 - 360.0 * 360, within(1.0));
+        assertThat(across.stream().mapToDouble(Outline::area).sum()).isCloseTo(400.0 * 400 - 360.0 * 360, within(1.0));
     }
 
     /** A gable of 45° over it: two slopes as long as they are, and the ceiling below the loft between them. */

@@ -108,9 +108,8 @@ class WallLayersTest {
         var laid = TestPlans.laid(plan);
         var room = laid.geometry().rooms().getFirst();
         var facets = light(StoreyBodies.cutaway(laid, room, Raised.Near.GONE, new Point(-0.6, 0.8), 0));
-        var upright = facets.stream()
-                .filter(f -> Math.abs(f.normal().z()) < 1e-9)
-                .toList();
+        var upright =
+                facets.stream().filter(f -> Math.abs(f.normal().z()) < 1e-9).toList();
         assertThat(upright).isNotEmpty().allSatisfy(f -> {
             var box = f.outline().bounds();
             assertThat(Stream.of(120, 15, 12.5).mapToDouble(w -> Math.abs(box.width() - w.doubleValue())))

@@ -14,6 +14,7 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.space.SpacePoint;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.raised.QuickPicture;
+import honeylamp.illustrate.raised.SquareWords;
 import honeylamp.illustrate.raised.SurfacePicture;
 import honeylamp.illustrate.raised.SurfacePictures;
 import honeylamp.plan.Finish;
@@ -41,10 +42,9 @@ class FacetPicturesTest {
                         walls, TestPlans.storey(walls), Position.ofMm(2000, 1500), "Study", Finish.of("wide-plank-oak"))
                 .plan();
         var subject = new Raised.WholeStorey(
-                TestPlans.storey(plan),
-                plan.storeys().getFirst().levels().cut(),
-                new Eye(rays, turnDeg, 70));
-        var raised = ViewEdits.raised(plan, plan.presentation().views().getFirst().id(), subject, "Raised")
+                TestPlans.storey(plan), plan.storeys().getFirst().levels().cut(), new Eye(rays, turnDeg, 70));
+        var raised = ViewEdits.raised(
+                        plan, plan.presentation().views().getFirst().id(), subject, "Raised")
                 .plan();
         return LaidPlan.of(raised).view(raised.presentation().views().getLast().id());
     }
@@ -62,8 +62,11 @@ class FacetPicturesTest {
         var raised = (Raised) view.view().subject();
         var projection = Looking.of(view, raised).orElseThrow().projection();
         var paper = FRAME.paper(projection.of(p));
-        var x = (paper.x() - image.where().minX()) / image.where().width() * image.pixels().width();
-        var y = (paper.y() - image.where().minY()) / image.where().height()
+        var x = (paper.x() - image.where().minX())
+                / image.where().width()
+                * image.pixels().width();
+        var y = (paper.y() - image.where().minY())
+                / image.where().height()
                 * image.pixels().height();
         return image.pixels().argb()[(int) y * image.pixels().width() + (int) x];
     }
@@ -134,6 +137,22 @@ class FacetPicturesTest {
         assertThat(new FacetPictures().paint(view, bodies, () -> false).of(floor))
                 .as("nobody waits")
                 .isEmpty();
+    }
+
+    /** While it turns the words of the view before are covered: those beside a storey and its lengths. */
+    @Test
+    void paperLiesOverTheWordsOfBefore() {
+        var view = view(Rays.PARALLEL, 30);
+        var subject = (Raised) view.view().subject();
+        var words = SquareWords.room(view, subject);
+        assertThat(words.right()).isGreaterThan(5);
+        var things = SeenThings.of(view);
+        var over = QuickPicture.of(view, things, SurfacePictures.NONE, subject, FRAME)
+                .getFirst();
+        var covered = ((Mark.Fill) over).path().bounds();
+        var extent = Looking.of(view, subject).orElseThrow().extent();
+        assertThat(covered.maxX()).isGreaterThanOrEqualTo(FRAME.paper(extent).maxX() + words.right());
+        assertThat(covered.minX()).isLessThanOrEqualTo(FRAME.paper(extent).minX() - words.left());
     }
 
     /** A picture of one tone, whatever that is, is lit as the surface is: it looks as without it. */

@@ -11,7 +11,6 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
-import java.util.ArrayList;
 import java.util.Optional;
 
 /**

@@ -68,7 +68,8 @@ final class AlongDimensions {
      * @param levelMm of its floor
      * @param thickMm from there to the foot of its slab
      */
-    private record Measured(Ring ring, List<Ring> kept, double besideMm, double levelMm, double thickMm, Optional<Double> highMm) {
+    private record Measured(
+            Ring ring, List<Ring> kept, double besideMm, double levelMm, double thickMm, Optional<Double> highMm) {
         /** The foot of its slab. */
         double lowMm() {
             return levelMm - thickMm;

@@ -1,7 +1,6 @@
 package honeylamp.illustrate.raised;
 
 import honeylamp.body.Facet;
-import honeylamp.body.Skin;
 import honeylamp.catalogue.Materials;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.illustrate.pen.Fading;

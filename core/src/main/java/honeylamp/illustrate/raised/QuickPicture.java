@@ -8,6 +8,7 @@ import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Projective;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.PaperRoom;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Role;
@@ -49,10 +50,11 @@ public final class QuickPicture {
                 .orElse(List.of());
     }
 
-    /** Paper over what was drawn of the view before, and over what is drawn now. */
+    /** Paper over what was drawn of the view before, its words too, and over what is drawn now. */
     private static Mark over(LaidView view, Box box, PaperFrame frame) {
         var before = view.view().subject() instanceof Raised raised
-                ? Looking.of(view, raised).map(Looking::extent)
+                ? Looking.of(view, raised)
+                        .map(looking -> withWords(looking.extent(), SquareWords.room(view, raised), frame))
                 : Optional.<Box>empty();
         var all = before.map(box::union).orElse(box);
         return new Mark.Fill(
@@ -60,10 +62,24 @@ public final class QuickPicture {
                 Pens.of(view.look(), frame.scale()).ink(Role.PAPER));
     }
 
+    private static Box withWords(Box picture, PaperRoom words, PaperFrame frame) {
+        return new Box(
+                picture.minX() - frame.planMm(words.left()),
+                picture.minY() - frame.planMm(words.below()),
+                picture.maxX() + frame.planMm(words.right()),
+                picture.maxY() + frame.planMm(words.above()));
+    }
+
     /** The picture of a scene in so many pixels along its longer side. */
     static List<Mark> small(LaidView view, Scene scene, Raised subject, PaperFrame frame, double longerPx) {
         return scene.bounds()
-                .map(box -> of(view, scene, box, subject, frame, new Fine((int) Math.ceil(2 * longerPx), EDGE, SurfacePictures.NONE)))
+                .map(box -> of(
+                        view,
+                        scene,
+                        box,
+                        subject,
+                        frame,
+                        new Fine((int) Math.ceil(2 * longerPx), EDGE, SurfacePictures.NONE)))
                 .orElse(List.of());
     }
 
@@ -87,7 +103,8 @@ public final class QuickPicture {
         var inks = new int[scene.count()];
         for (var i : nearest.facets()) {
             if (i >= 0 && inks[i] == 0) {
-                inks[i] = OPAQUE | tones.of(scene.body(i).kind(), scene.facet(i)).rgb();
+                inks[i] =
+                        OPAQUE | tones.of(scene.body(i).kind(), scene.facet(i)).rgb();
             }
         }
         var covers = covers(scene, inks, nearest.pixelMm(), fine.pictures);
@@ -149,8 +166,7 @@ public final class QuickPicture {
         /** The colour at a place of the picture, in picture mm. */
         int at(double x, double y) {
             var w = to.g() * x + to.h() * y + to.i();
-            var rgb = picture.at(
-                    (to.a() * x + to.b() * y + to.c()) / w, (to.d() * x + to.e() * y + to.f()) / w, level);
+            var rgb = picture.at((to.a() * x + to.b() * y + to.c()) / w, (to.d() * x + to.e() * y + to.f()) / w, level);
             return OPAQUE
                     | Math.min(255, (rgb >> 16 & 0xff) * red >> 8) << 16
                     | Math.min(255, (rgb >> 8 & 0xff) * green >> 8) << 8

@@ -17,9 +17,9 @@ import honeylamp.drawing.ink.Pen;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
-import honeylamp.geometry.Ring;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Projective;
+import honeylamp.geometry.Ring;
 import honeylamp.illustrate.ground.FloorArt;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
@@ -273,15 +273,12 @@ public final class RaisedArt {
             return;
         }
         if (lamp == Lamp.DRAFT) {
-            fills.plain(
-                    layer, facet.skin().isCut() ? tones.of(kind, facet) : pens.ink(Role.PAPER), path);
+            fills.plain(layer, facet.skin().isCut() ? tones.of(kind, facet) : pens.ink(Role.PAPER), path);
             return;
         }
         var laid = facet.skin().laid().filter(_ -> showing.shows(Kind.FINISHES));
         var material = laid.flatMap(l -> Materials.of(l.finish()));
-        var ink = isTooThin(facet, part)
-                ? tones.faint(kind, pens.ink(Role.POCHE))
-                : tones.of(kind, facet);
+        var ink = isTooThin(facet, part) ? tones.faint(kind, pens.ink(Role.POCHE)) : tones.of(kind, facet);
         fills.plain(layer, ink, path);
         var pattern = laid.flatMap(l -> material.flatMap(m -> pattern(facet, l, m, path)));
         pattern.ifPresent(mark -> fills.patterned(layer, mark));

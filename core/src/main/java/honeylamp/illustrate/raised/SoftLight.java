@@ -1,6 +1,5 @@
 package honeylamp.illustrate.raised;
 
-import honeylamp.body.Skin;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
@@ -131,8 +130,8 @@ public final class SoftLight {
                                     longerPx,
                                     scene.bounds().get(),
                                     RAYS,
-                                    step -> sofar.accept(
-                                            new LongWork.Sofar<>(known(step.map(), shining), (double) step.rays() / step.of())),
+                                    step -> sofar.accept(new LongWork.Sofar<>(
+                                            known(step.map(), shining), (double) step.rays() / step.of())),
                                     wanted)
                             .map(map -> known(map, shining));
                 })
@@ -175,8 +174,8 @@ public final class SoftLight {
         var evening = evening(view);
         var on = view.plan().all().stream()
                 .flatMap(s -> s.storey().fittings().stream())
-                .filter(f -> f.kind().isLight()
-                        && evening.filter(e -> e.lights(f)).isPresent())
+                .filter(f ->
+                        f.kind().isLight() && evening.filter(e -> e.lights(f)).isPresent())
                 .map(Fitting::id)
                 .collect(Collectors.toSet());
         return n -> scene.body(n).kind() == Kind.FITTINGS

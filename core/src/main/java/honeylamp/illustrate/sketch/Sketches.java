@@ -102,7 +102,8 @@ public final class Sketches {
         geometry.storey().elements().all().filter(e -> ids.contains(e.id())).forEach(element -> {
             switch (element) {
                 case Wall w -> geometry.pieces(w.id()).forEach(p -> washed.path(frame.paper(Figure.ring(p.body()))));
-                case Opening o -> geometry.cutOrClosed(o.id()).ifPresent(c -> washed.path(frame.paper(Figure.ring(c.ring()))));
+                case Opening o ->
+                    geometry.cutOrClosed(o.id()).ifPresent(c -> washed.path(frame.paper(Figure.ring(c.ring()))));
                 case Furnishing f -> washed.path(frame.paper(Figure.ring(Picking.footprint(f))));
                 case Structure x -> washed.path(frame.paper(Figure.ring(x.footprint())));
                 case SettingOutLine l -> out.add(line(frame, endless(l), 2 * penMm, false));

@@ -65,12 +65,11 @@ public final class WallKey {
     }
 
     private static List<Double> atOpeningsMm(StoreyGeometry geometry, Works works) {
-        var cuts =
-                switch (works) {
-                    case EXISTING -> List.<OpeningCut>of();
-                    case REMOVED -> geometry.taken();
-                    case NEW -> geometry.closed();
-                };
+        var cuts = switch (works) {
+            case EXISTING -> List.<OpeningCut>of();
+            case REMOVED -> geometry.taken();
+            case NEW -> geometry.closed();
+        };
         return cuts.stream().map(c -> c.opening().width().mm()).toList();
     }
 

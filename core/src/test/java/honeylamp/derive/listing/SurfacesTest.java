@@ -10,7 +10,6 @@ import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.edit.Coverings;
 import honeylamp.edit.RoomEdits;
-import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Finish;
@@ -174,7 +173,8 @@ class SurfacesTest {
      */
     @Test
     void openingsOfCurvedSidesAreHolesWhereTheyAreAlongThem() {
-        var plan = TestPlans.opening(TestPlans.silo(), 0, OpeningKind.CASEMENT_WINDOW, 500, 1000, Hand.FIRST, Swing.LEFT);
+        var plan =
+                TestPlans.opening(TestPlans.silo(), 0, OpeningKind.CASEMENT_WINDOW, 500, 1000, Hand.FIRST, Swing.LEFT);
         var window = plan.storeys().getFirst().openings().getFirst();
         var high = window.head().minus(window.sill()).mm();
         assertThat(area(found(TestPlans.silo()), Surface.WallSide.class) - area(found(plan), Surface.WallSide.class))

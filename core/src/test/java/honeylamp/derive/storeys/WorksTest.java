@@ -224,14 +224,11 @@ class WorksTest {
         var plan = door(door(both, 0, Wall.Works.REMOVED), 1, Wall.Works.NEW);
         var storey = TestPlans.storey(plan);
         var over = plan.withStorey(
-                storey,
-                s -> s.change(Opening.class, s.openings().get(1).id(), o -> o.withOffset(Length.ofMm(1400))));
+                storey, s -> s.change(Opening.class, s.openings().get(1).id(), o -> o.withOffset(Length.ofMm(1400))));
         var geometry = TestPlans.geometry(over);
         assertThat(geometry.places().moved()).isEmpty();
         assertThat(geometry.cuts()).extracting(c -> c.opening().offset().mm()).containsExactly(1400.0);
-        assertThat(geometry.closed())
-                .extracting(c -> c.opening().offset().mm())
-                .containsExactly(1000.0);
+        assertThat(geometry.closed()).extracting(c -> c.opening().offset().mm()).containsExactly(1000.0);
         assertThat(seen(over, View.Works.BEFORE).storey().geometry().cuts())
                 .extracting(c -> c.opening().offset().mm())
                 .containsExactly(1000.0);
@@ -247,8 +244,8 @@ class WorksTest {
         var plan = door(house(), 0, Wall.Works.NEW);
         var dashed = new WallArt(PaperFrame.atOrigin(50), Pens.usual(50))
                 .marks(TestPlans.laid(plan), Lamp.LIT, Optional.empty()).stream()
-                        .filter(m -> m instanceof Mark.Stroke s
-                                && !s.pen().dashMm().isEmpty())
+                        .filter(m ->
+                                m instanceof Mark.Stroke s && !s.pen().dashMm().isEmpty())
                         .map(m -> ((Mark.Stroke) m).path().bounds())
                         .toList();
         assertThat(dashed).hasSize(1);

@@ -29,9 +29,9 @@ import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.raised.QuickPicture;
 import honeylamp.illustrate.raised.SurfacePictures;
-import honeylamp.output.FacetPictures;
 import honeylamp.illustrate.sketch.RoomNames;
 import honeylamp.illustrate.sketch.Sketches;
+import honeylamp.output.FacetPictures;
 import honeylamp.output.PageReading;
 import honeylamp.plan.ElementId.SchemeId;
 import honeylamp.plan.ElementId.ViewId;
@@ -251,7 +251,8 @@ public final class ShownPlan {
             raised.ask(looked);
             if (workspace.get().gesture() instanceof TurnRaised turn) {
                 raised.to(looked)
-                        .flatMap(at -> turn.wanted(looked.view, at.things, pictures.in(looked.view.look()), looked.frame))
+                        .flatMap(at ->
+                                turn.wanted(looked.view, at.things, pictures.in(looked.view.look()), looked.frame))
                         .ifPresent(turning::ask);
             }
         }

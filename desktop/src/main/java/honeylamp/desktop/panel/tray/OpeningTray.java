@@ -73,11 +73,7 @@ record OpeningTray(
     @Override
     public Part part(Workspace now) {
         return new Part(
-                now.choices().opening(),
-                now.choices().works(),
-                now.plan().units(),
-                products.all(),
-                catalogue.atHand());
+                now.choices().opening(), now.choices().works(), now.plan().units(), products.all(), catalogue.atHand());
     }
 
     @Override
