@@ -15,6 +15,7 @@ import honeylamp.plan.Structure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /** Stairs, posts, fireplaces, balconies and other fixed parts as bodies. */
 final class FixedBodies {
@@ -33,17 +34,20 @@ final class FixedBodies {
     private final double floorMm;
     private final double cutMm;
     private final double belowMm;
+    private final Predicate<Point> isAtWall;
 
     /**
      * Raises parts.
      *
      * @param cutMm so high above the floor they are cut
      * @param belowMm so far below it steps are seen that lead down
+     * @param isAtWall whether a wall stands right beside a place
      */
-    FixedBodies(double floorMm, double cutMm, double belowMm) {
+    FixedBodies(double floorMm, double cutMm, double belowMm, Predicate<Point> isAtWall) {
         this.floorMm = floorMm;
         this.cutMm = cutMm;
         this.belowMm = belowMm;
+        this.isAtWall = isAtWall;
     }
 
     /** A part; nothing of what lies above the cut or is only missing. */
@@ -184,6 +188,20 @@ final class FixedBodies {
                 part.a().plus(side));
     }
 
+    /** A railing around the hole in the floor a stair comes up through, but where it arrives and where walls stand. */
+    private void aroundWell(List<Facet> out, FixedParts.Flights stair) {
+        var arrives = stair.steps().risers().getLast();
+        for (var well : stair.well()) {
+            for (var edge : well.shell().counterClockwise().edges()) {
+                if (edge.length() > POST_APART_MM / 2
+                        && !isAtWall.test(edge.middle())
+                        && arrives.distance(edge.middle()) > RAIL_MM) {
+                    railing(out, new Segment(edge.b(), edge.a()), 0); // outside the hole
+                }
+            }
+        }
+    }
+
     /** A wedge that climbs to the back. */
     private void ramp(List<Facet> out, Structure part) {
         var box = part.box();
@@ -231,6 +249,12 @@ final class FixedBodies {
                 var bottom = Math.max(isUp ? 0 : -belowMm, top - riser - WAIST_MM);
                 upright(facets, tread.outline(), bottom, top, Role.STEP);
             }
+        }
+        if (isUp || belowMm == Double.POSITIVE_INFINITY) {
+            facets.addAll(new StairRails(stair, floorMm, cutMm, isAtWall).rails());
+        }
+        if (!isUp) {
+            aroundWell(facets, stair);
         }
         return facets.isEmpty()
                 ? Optional.empty()

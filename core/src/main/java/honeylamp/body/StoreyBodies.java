@@ -46,6 +46,9 @@ public final class StoreyBodies {
 
     private static final double BESIDE_MM = 10;
 
+    /** Beside a wall that is no farther there is no rail. */
+    private static final double AT_WALL_MM = 120;
+
     /** Near walls that are cut low are so high. */
     private static final double LOW_MM = 300;
 
@@ -390,7 +393,12 @@ public final class StoreyBodies {
     }
 
     private void fixed(List<Body> out, double cutMm, Predicate<Point> where) {
-        var made = new FixedBodies(floorMm, cutMm, below == Below.DARK ? SLAB_MM : Double.POSITIVE_INFINITY);
+        var made = new FixedBodies(
+                floorMm,
+                cutMm,
+                below == Below.DARK ? SLAB_MM : Double.POSITIVE_INFINITY,
+                p -> geometry.network().near(p, AT_WALL_MM).stream()
+                        .anyMatch(w -> w.body().contains(p) || w.body().edgeDistance(p) < AT_WALL_MM));
         for (var part : storey.fixedParts().blocks()) {
             if (where.test(part.at().point())) {
                 made.of(part).ifPresent(out::add);

@@ -38,6 +38,9 @@ public final class FacetPictures {
     private final LinkedHashMap<Key, SurfacePicture> known = new LinkedHashMap<>(16, 0.75f, true);
     private long kept;
 
+    /** None painted yet. */
+    public FacetPictures() {}
+
     private record On(Flat flat, Box box, Skin.Laid laid) {
         static Optional<On> of(Facet facet) {
             return facet.skin()
