@@ -3,6 +3,7 @@ package honeylamp.body;
 import honeylamp.catalogue.Grounds;
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.listing.FloorSteps;
+import honeylamp.derive.listing.FloorTrim;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.rooms.Room;
@@ -11,8 +12,10 @@ import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
+import honeylamp.geometry.Ring;
 import honeylamp.geometry.space.Flat;
 import honeylamp.plan.BuildUpLayer;
+import honeylamp.plan.Finish;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Role;
@@ -26,6 +29,10 @@ import java.util.Optional;
 /** What lies below all that stands: the ground around a building, its slab, its floors, and where walls were taken away. */
 final class GroundBodies {
     private static final double BESIDE_MM = 10;
+
+    /** Strips lie on floors and thresholds. */
+    private static final int STRIP_RANK = 4;
+
     private static final double HEDGE_MM = 1500;
 
     private final LaidStorey storey;
@@ -89,6 +96,26 @@ final class GroundBodies {
         out.add(new Body(Kind.FIXED_PARTS, Optional.empty(), facets));
         for (var room : rooms) {
             floor(out, room, open);
+        }
+        strips(out, ground);
+    }
+
+    /** What covers the joints where floors that differ meet. */
+    private void strips(List<Body> out, List<Outline> ground) {
+        for (var trim : FloorTrim.in(geometry)) {
+            var half = trim.strip().seen().mm() / 2;
+            var line = trim.line();
+            if (ground.stream().anyMatch(o -> o.contains(line.middle()))) {
+                var ring = Ring.between(line.shiftedLeft(-half), line.shiftedLeft(half), 1);
+                var skin = Skin.of(Role.METAL)
+                        .covered(
+                                Optional.of(Finish.of(trim.strip().material())),
+                                trim.room().seed());
+                out.add(new Body(
+                        Kind.FINISHES,
+                        Optional.empty(),
+                        List.of(new Facet(Flat.level(floorMm), Outline.of(ring), skin, STRIP_RANK))));
+            }
         }
     }
 

@@ -7,6 +7,7 @@ import honeylamp.TestPlans;
 import honeylamp.edit.Coverings;
 import honeylamp.edit.RoomEdits;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Point;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
@@ -14,6 +15,7 @@ import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Surface;
+import honeylamp.plan.Wall.BodySide;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -88,6 +90,30 @@ class CoveredBodiesTest {
             assertThat(middle.x()).isBetween(1000.0, 2200.0); // every side looks into the hole
             assertThat(middle.z()).isBetween(window.sill().mm(), window.head().mm());
         });
+    }
+
+    /** Where tiles meet planks in a doorway 800 wide lies a strip of 25, above both. */
+    @Test
+    void aStripLiesWhereFloorsMeet() {
+        var walls = TestPlans.start()
+                .chain(BodySide.RIGHT, TestPlans.OUTER, true, 0, 0, 8000, 0, 8000, 4000, 0, 4000)
+                .wall(3000, 0, 3000, 4000, BodySide.RIGHT, TestPlans.PARTITION)
+                .plan();
+        var plan = TestPlans.opening(walls, 4, OpeningKind.DOOR, 1000, 800, Hand.FIRST, Swing.LEFT);
+        var storey = TestPlans.storey(plan);
+        plan = RoomEdits.mark(plan, storey, Position.ofMm(1000, 2000), "Bath", TILED)
+                .plan();
+        plan = RoomEdits.mark(plan, storey, Position.ofMm(6000, 2000), "Hall", Finish.of("wide-plank-oak"))
+                .plan();
+        var strips = StoreyBodies.whole(TestPlans.laid(plan), HIGH, StoreyBodies.Below.DARK).stream()
+                .flatMap(b -> b.facets().stream())
+                .filter(f -> f.skin()
+                        .laid()
+                        .filter(l -> l.finish().material().equals("metal-steel"))
+                        .isPresent())
+                .toList();
+        assertThat(areaMm2(strips)).isCloseTo(800 * 25, within(1.0));
+        assertThat(strips.getFirst().outline().contains(new Point(3050, 1400))).isTrue();
     }
 
     /** The outer side of a wall of 5300 between outer corners is tiled up to its top. */
