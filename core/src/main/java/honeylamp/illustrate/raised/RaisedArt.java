@@ -28,6 +28,7 @@ import honeylamp.illustrate.pen.Fading;
 import honeylamp.illustrate.pen.Markered;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.pen.Washed;
+import honeylamp.plan.Annotation;
 import honeylamp.plan.Light;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Role;
@@ -108,6 +109,8 @@ public final class RaisedArt {
 
     private record AboutParts(AboutScene scene) {}
 
+    private record AboutNamed(AboutScene scene, Annotation annotation, Showing showing) {}
+
     private record AboutLines(AboutScene scene) {}
 
     private record AboutCorners(AboutScene scene) {}
@@ -126,7 +129,7 @@ public final class RaisedArt {
         Scene scene = remembered.answerOf(asked, on, () -> Looking.scene(view, subject, looking.get()));
         List<SeenLine> lines = remembered.answerOf(new AboutLines(asked), on, () -> SeenLines.of(scene));
         if (scene.count() > MOST_FACETS) {
-            return large(view, subject, scene, frame, lamp, lines, remembered);
+            return large(view, subject, scene, frame, lamp, lines, asked, on, remembered);
         }
         List<SeenParts.Part> parts = remembered.answerOf(new AboutParts(asked), on, () -> SeenParts.of(scene));
         Optional<Mark> soft = lamp == Lamp.LIT && SoftLight.isIn(view)
@@ -170,12 +173,18 @@ public final class RaisedArt {
             PaperFrame frame,
             Lamp lamp,
             List<SeenLine> lines,
+            AboutScene asked,
+            List<Object> on,
             Remembered remembered) {
         var art = new RaisedArt(view, subject, scene, frame, lamp, Optional.empty(), remembered);
         var layers = new ArrayList<>(art.lines(lines));
         if (lamp != Lamp.DRAFT) {
             layers.add(Layer.of(LayerKind.FACES, QuickPicture.surfaces(view, scene, subject, frame)));
         }
+        var isNamed = new SideLabels(view, frame, art.pens).named(scene, subject);
+        List<SeenParts.Part> named = remembered.answerOf(
+                new AboutNamed(asked, view.view().annotation(), view.view().seen()), on, () -> SeenParts.of(scene, isNamed));
+        layers.addAll(art.words(named));
         return new Drawing(layers);
     }
 
@@ -208,15 +217,22 @@ public final class RaisedArt {
         layers.addAll(new RaisedShade(view, subject, frame, pens).layers(parts, dark, corners));
         soft.ifPresent(light -> layers.add(new Layer(LayerKind.TOP_SHADOW, Blend.MULTIPLY, List.of(light))));
         layers.addAll(lines(lines));
+        layers.addAll(words(parts));
+        return new Drawing(layers);
+    }
+
+    /** What is written beside and along a view. */
+    private List<Layer> words(List<SeenParts.Part> parts) {
+        var out = new ArrayList<Layer>();
         var words = new SquareWords(view, frame, pens).of(scene);
         if (!words.isEmpty()) {
-            layers.add(Layer.of(LayerKind.DIMENSIONS, words));
+            out.add(Layer.of(LayerKind.DIMENSIONS, words));
         }
         var names = new SideLabels(view, frame, pens).of(scene, parts, subject);
         if (!names.isEmpty()) {
-            layers.add(Layer.of(LayerKind.LABELS, names));
+            out.add(Layer.of(LayerKind.LABELS, names));
         }
-        return new Drawing(layers);
+        return out;
     }
 
     private static LayerKind layer(Kind kind) {

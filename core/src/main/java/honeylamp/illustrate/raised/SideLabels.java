@@ -32,6 +32,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.IntPredicate;
 import java.util.stream.Collectors;
 
 /**
@@ -158,6 +159,16 @@ final class SideLabels {
                 .toList();
     }
 
+    /** Which facets of a scene are of something that a view names. */
+    IntPredicate named(Scene scene, Raised subject) {
+        var things = named(subject).stream().flatMap(n -> n.things.stream()).collect(Collectors.toSet());
+        return n -> of(scene, n).filter(things::contains).isPresent();
+    }
+
+    private static Optional<ElementId> of(Scene scene, int facet) {
+        return scene.facet(facet).of().or(scene.body(facet)::of);
+    }
+
     /** The names and their leaders; those of what is hidden are left out. */
     List<Mark> of(Scene scene, List<SeenParts.Part> parts, Raised subject) {
         var named = named(subject);
@@ -211,7 +222,7 @@ final class SideLabels {
         var least = LEAST_MM2 * frame.scale() * frame.scale();
         Map<ElementId, Outline> best = new HashMap<>();
         for (var part : parts) {
-            var of = scene.facet(part.facet()).of().or(scene.body(part.facet())::of);
+            var of = of(scene, part.facet());
             if (of.filter(wanted::contains).isPresent()) {
                 for (var outline : part.parts()) {
                     if (outline.area() > least) {

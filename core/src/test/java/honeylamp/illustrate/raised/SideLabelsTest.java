@@ -10,6 +10,7 @@ import honeylamp.derive.storeys.LaidView;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
@@ -75,6 +76,41 @@ class SideLabelsTest {
         return labels(view, Mark.Text.class::isInstance).stream()
                 .map(m -> ((Mark.Text) m).text())
                 .toList();
+    }
+
+    /** With a forest of plants beside the house its surfaces lie as pixels under lines; rooms are named all the same. */
+    @Test
+    void veryLargeStoreysNameTheirRoomsToo() {
+        var plan = SailclothYard.plan();
+        var storey = plan.storeys().getFirst();
+        var plant = storey.furnishings().stream()
+                .filter(f -> f.kind().contains("plant"))
+                .findFirst()
+                .orElseThrow();
+        var forest = plan;
+        for (var i = 0; i < 160; i++) {
+            forest = FurnishingEdits.add(
+                            forest,
+                            storey.id(),
+                            plant.kind(),
+                            plant.width(),
+                            plant.depth(),
+                            plant.height(),
+                            Position.ofMm(16_000 + 700 * (i % 13), 700 * (i / 13)),
+                            0)
+                    .plan();
+        }
+        var subject = new Raised.WholeStorey(storey.id(), storey.levels().cut(), EYE);
+        var names = storey.rooms().stream().map(r -> r.name()).toList();
+        var view = view(forest, subject);
+        var roomsOnly = view.seenAs(view.view().withAnnotation(plan.presentation().views().getFirst().annotation()));
+        var pictures = drawn(roomsOnly).layers().stream()
+                .flatMap(l -> l.marks().stream())
+                .filter(Mark.Image.class::isInstance)
+                .toList();
+        assertThat(pictures).as("surfaces as pixels").hasSize(1);
+        assertThat(words(roomsOnly)).containsAll(names);
+        assertThat(drawn(roomsOnly).only(k -> k == LayerKind.DIMENSIONS).layers()).isNotEmpty();
     }
 
     private static List<Segment> leaders(LaidView view) {
