@@ -183,7 +183,9 @@ public final class RaisedArt {
         }
         var isNamed = new SideLabels(view, frame, art.pens).named(scene, subject);
         List<SeenParts.Part> named = remembered.answerOf(
-                new AboutNamed(asked, view.view().annotation(), view.view().seen()), on, () -> SeenParts.of(scene, isNamed));
+                new AboutNamed(asked, view.view().annotation(), view.view().seen()),
+                on,
+                () -> SeenParts.of(scene, isNamed));
         layers.addAll(art.words(named));
         return new Drawing(layers);
     }

@@ -103,14 +103,16 @@ class SideLabelsTest {
         var subject = new Raised.WholeStorey(storey.id(), storey.levels().cut(), EYE);
         var names = storey.rooms().stream().map(r -> r.name()).toList();
         var view = view(forest, subject);
-        var roomsOnly = view.seenAs(view.view().withAnnotation(plan.presentation().views().getFirst().annotation()));
+        var roomsOnly = view.seenAs(view.view()
+                .withAnnotation(plan.presentation().views().getFirst().annotation()));
         var pictures = drawn(roomsOnly).layers().stream()
                 .flatMap(l -> l.marks().stream())
                 .filter(Mark.Image.class::isInstance)
                 .toList();
         assertThat(pictures).as("surfaces as pixels").hasSize(1);
         assertThat(words(roomsOnly)).containsAll(names);
-        assertThat(drawn(roomsOnly).only(k -> k == LayerKind.DIMENSIONS).layers()).isNotEmpty();
+        assertThat(drawn(roomsOnly).only(k -> k == LayerKind.DIMENSIONS).layers())
+                .isNotEmpty();
     }
 
     private static List<Segment> leaders(LaidView view) {
