@@ -18,6 +18,7 @@ import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Surface;
+import honeylamp.plan.Wall.Works;
 import honeylamp.units.Length;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -271,7 +272,31 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
         var rows = new ArrayList<Row>();
         var tags = Tags.of(plan);
         plan.all().forEach(s -> openings(s.geometry(), tags, subject == Subject.WINDOWS, rows));
-        return new Schedule(subject, OPENINGS, rows);
+        return plan.all().stream().anyMatch(s -> s.storey().hasWorks())
+                ? withWorks(plan, new Schedule(subject, OPENINGS, rows))
+                : new Schedule(subject, OPENINGS, rows);
+    }
+
+    /** With what becomes of each in the works: one in a new wall is new. */
+    private static Schedule withWorks(LaidPlan plan, Schedule openings) {
+        var columns = new ArrayList<>(openings.columns);
+        columns.add(words("works", "In the works"));
+        var rows = openings.rows.stream()
+                .map(r -> {
+                    var storey = plan.on(r.storey()).storey();
+                    var isNew = storey.elements()
+                            .find(Opening.class, r.about())
+                            .filter(o -> o.works() == Works.NEW
+                                    || storey.wall(o.host())
+                                            .filter(w -> w.works() == Works.NEW)
+                                            .isPresent())
+                            .isPresent();
+                    var cells = new ArrayList<>(r.cells());
+                    cells.add(new Cell.Words((isNew ? Works.NEW : Works.EXISTING).ofOpening()));
+                    return new Row(r.storey(), r.about(), cells);
+                })
+                .toList();
+        return new Schedule(openings.subject, columns, rows);
     }
 
     /** The rooms of a plan, those in copies of units counted. */

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
+import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.listing.Tags;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.rooms.Room;
@@ -236,6 +237,26 @@ class WorksTest {
         var works = WallKey.works(List.of(TestPlans.laid(over)));
         assertThat(works.get(Wall.Works.NEW)).isEqualTo(800);
         assertThat(works.get(Wall.Works.REMOVED)).isEqualTo(800);
+    }
+
+    /** The list of doors says which are new, as soon as anything is; what is closed up is not in it. */
+    @Test
+    void theScheduleSaysWhatIsNew() {
+        assertThat(Schedule.doors(LaidPlan.of(house())).columns())
+                .extracting(Schedule.Column::key)
+                .doesNotContain("works");
+        var both = TestPlans.opening(house(), BETWEEN, OpeningKind.DOOR, 2500, 800, Hand.FIRST, Swing.LEFT);
+        assertThat(works(door(both, 1, Wall.Works.NEW))).containsExactly("Existing", "New");
+        assertThat(works(door(both, 0, Wall.Works.REMOVED))).containsExactly("Existing");
+        assertThat(works(with(Wall.Works.NEW))).containsExactly("New");
+    }
+
+    private static List<String> works(Plan plan) {
+        var doors = Schedule.doors(LaidPlan.of(plan));
+        assertThat(doors.columns().getLast().key()).isEqualTo("works");
+        return doors.rows().stream()
+                .map(r -> ((Schedule.Cell.Words) r.cells().getLast()).text())
+                .toList();
     }
 
     /** The dashes lie 0.6 on paper before both faces of the wall of 100, at 1:50 so 30 each: 160 by 800. */
