@@ -217,7 +217,7 @@ record OpeningTray(
                                 () -> take(new NewOpening(p.kind(), p.size(), p.name())))));
         var name = new TextField();
         name.setId("product-name");
-        name.setPromptText("Name of this size");
+        name.setPromptText("Its name");
         name.setAccessibleText("Name under which this size is kept");
         var keep = Widgets.button("Keep", "product-keep", "Keeps kind and size for all your plans", () -> keep(name));
         keep.setMinWidth(Region.USE_PREF_SIZE);
