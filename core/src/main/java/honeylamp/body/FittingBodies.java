@@ -1,5 +1,6 @@
 package honeylamp.body;
 
+import honeylamp.catalogue.Fittings;
 import honeylamp.derive.storeys.FittingPlaces;
 import honeylamp.derive.storeys.FittingPlaces.Placed;
 import honeylamp.derive.storeys.StoreyGeometry;
@@ -18,13 +19,8 @@ import java.util.stream.IntStream;
 /** Fittings as bodies, at the sizes they have from the front: lamps that hang, stand and lie, plates on walls. */
 final class FittingBodies {
     private static final int SIDES = 14;
-    private static final double PLATE_MM = 80;
-    private static final double INSERT_MM = 71;
     private static final double THIN_MM = 12;
     private static final double CORD_MM = 5;
-
-    /** A lamp on a table is no higher. */
-    private static final double LAMP_MM = 400;
 
     /** Heads of a track hang so far apart. */
     private static final double HEADS_MM = 500;
@@ -83,7 +79,7 @@ final class FittingBodies {
                 case STRIP -> box(length, 20, -10, 10, Role.LINEN);
                 case UPLIGHT -> box(220, 120, -50, 50, Role.LINEN);
                 case STEP_LIGHT -> box(100, THIN_MM, -25, 25, Role.LINEN);
-                case TABLE_LAMP, DESK_LAMP -> standing(z - Math.min(LAMP_MM, z - floorMm), 110, 160);
+                case TABLE_LAMP, DESK_LAMP -> standing(z - Math.min(Fittings.TABLE_LAMP_MM, z - floorMm), 110, 160);
                 case FLOOR_LAMP -> standing(floorMm, 160, 220);
                 case OUTDOOR_WALL_LIGHT -> box(110, 120, -130, 130, Role.LINEN);
                 case PATH_LIGHT -> standing(floorMm, 60, 120);
@@ -132,7 +128,12 @@ final class FittingBodies {
         }
 
         private void plate(int inserts) {
-            box(PLATE_MM + (inserts - 1) * INSERT_MM, THIN_MM, -PLATE_MM / 2, PLATE_MM / 2, Role.PORCELAIN);
+            box(
+                    Fittings.PLATE_MM + (inserts - 1) * Fittings.INSERT_MM,
+                    THIN_MM,
+                    -Fittings.PLATE_MM / 2,
+                    Fittings.PLATE_MM / 2,
+                    Role.PORCELAIN);
         }
 
         /** Foot, pole and shade; it shines from the height it is at. */

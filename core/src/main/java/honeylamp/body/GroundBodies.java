@@ -155,7 +155,7 @@ final class GroundBodies {
 
     /** Where walls were taken away: their ground, dark. */
     void cutDown(List<Body> out, List<Outline> ground) {
-        var layers = WallLayers.light(storey);
+        var layers = WallLayers.light(storey, ground);
         var holes = geometry.cuts().stream()
                 .filter(c -> c.opening().sill().mm() <= 0)
                 .map(OpeningCut::generous)

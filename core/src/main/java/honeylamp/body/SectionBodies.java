@@ -160,7 +160,7 @@ public final class SectionBodies {
 
     private List<Outline> wallLayers(LaidStorey storey) {
         var floor = storey.storey().level().mm();
-        return crossed(WallLayers.light(storey)).stream()
+        return crossed(WallLayers.light(storey, Box.around(List.of(line.a(), line.b())))).stream()
                 .map(at -> box(
                         at.fromMm(),
                         at.toMm(),

@@ -136,7 +136,7 @@ public final class StoreyBodies {
             case LOW -> standing(out, nearGround, Math.min(cutMm, LOW_MM), _ -> false);
             case THROUGH -> {
                 standing(out, nearGround, Math.min(cutMm, LOW_MM), _ -> false);
-                out.add(NearWalls.film(new WallBodies(storey).over(nearGround, cutMm)));
+                out.add(NearWalls.film(new WallBodies(storey, nearGround).upTo(cutMm)));
             }
         }
     }
@@ -362,7 +362,7 @@ public final class StoreyBodies {
 
     /** Walls with what is in them; leaves that stand open elsewhere are left out. */
     private void standing(List<Body> out, List<Outline> walls, double cutMm, Predicate<Point> leavesIn) {
-        out.add(new WallBodies(storey).over(walls, cutMm));
+        out.add(new WallBodies(storey, walls).upTo(cutMm));
         var openings = new OpeningBodies(storey, cutMm, leavesIn);
         for (var cut : geometry.cuts()) {
             if (WallBodies.isIn(walls, cut)) {

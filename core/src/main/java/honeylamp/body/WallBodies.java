@@ -44,35 +44,41 @@ final class WallBodies {
     private final WallHoles holes;
     private final double floorMm;
     private final Optional<UnderRoof> roof;
+    private final List<Outline> standing;
     private final List<Outline> layers;
     private final List<Surfaces.Found> outside;
     private final Map<Room, List<Surfaces.Found>> covered = new HashMap<>();
     private final Map<Room, List<WallSides.WallSide>> sides = new HashMap<>();
 
-    WallBodies(LaidStorey storey) {
+    /**
+     * Walls over a part of their ground.
+     *
+     * @param standing the part, openings not left out
+     */
+    WallBodies(LaidStorey storey, List<Outline> standing) {
         this.storey = storey;
+        this.standing = standing;
         this.geometry = storey.geometry();
         this.holes = new WallHoles(geometry);
         this.floorMm = storey.storey().level().mm();
         this.roof = UnderRoof.overWalls(storey);
-        this.layers = WallLayers.light(storey);
+        this.layers = WallLayers.light(storey, standing);
         this.outside = Surfaces.outside(storey);
     }
 
     /**
-     * What stands over a part of the ground of walls.
+     * What stands there.
      *
-     * @param standing the part, openings not left out
      * @param cutMm so high above the floor all is cut
      */
-    Body over(List<Outline> standing, double cutMm) {
+    Body upTo(double cutMm) {
         var out = new ArrayList<Facet>();
-        var levels = levels(standing, cutMm);
+        var levels = levels(cutMm);
         var from = 0.0;
         for (var level : levels.entrySet()) {
             var to = level.getKey();
             for (var part : level.getValue()) {
-                faces(out, standing, part, from, to);
+                faces(out, part, from, to);
             }
             var above = levels.higherEntry(to);
             tops(out, above == null ? level.getValue() : Regions.difference(level.getValue(), above.getValue()), to);
@@ -82,7 +88,7 @@ final class WallBodies {
     }
 
     /** By the heights at which walls end or are cut: the ground of those that reach there. */
-    private TreeMap<Double, List<Outline>> levels(List<Outline> standing, double cutMm) {
+    private TreeMap<Double, List<Outline>> levels(double cutMm) {
         var byHeight = geometry.network().pieces().stream()
                 .collect(Collectors.groupingBy(
                         p -> Math.min(cutMm, p.wall().height().mm()), TreeMap::new, Collectors.toList()));
@@ -130,12 +136,12 @@ final class WallBodies {
         }
     }
 
-    private void faces(List<Facet> out, List<Outline> standing, Outline part, double fromMm, double toMm) {
+    private void faces(List<Facet> out, Outline part, double fromMm, double toMm) {
         Prism.oriented(simple(part))
                 .rings()
                 .forEach(ring -> ring.edges().forEach(edge -> {
                     if (edge.length() > SAME_MM) {
-                        face(out, standing, edge, fromMm, toMm);
+                        face(out, edge, fromMm, toMm);
                     }
                 }));
     }
@@ -146,7 +152,7 @@ final class WallBodies {
                 part.holes().stream().map(r -> r.simplified(SAME_MM)).toList());
     }
 
-    private void face(List<Facet> out, List<Outline> standing, Segment edge, double fromMm, double toMm) {
+    private void face(List<Facet> out, Segment edge, double fromMm, double toMm) {
         var looks = edge.unit().left().times(-1);
         var flat = Flat.plumb(edge.a(), floorMm, edge.unit());
         var beyond = edge.middle().plus(looks.times(BEHIND_MM));

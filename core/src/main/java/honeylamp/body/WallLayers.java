@@ -3,11 +3,13 @@ package honeylamp.body;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.walls.WallNetwork;
 import honeylamp.derive.walls.WallPiece;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.plan.BuildUpLayer;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -22,12 +24,24 @@ final class WallLayers {
 
     private WallLayers() {}
 
-    /** The light layers of all walls of a storey, in plan mm; none of types without layers. */
-    static List<Outline> light(LaidStorey storey) {
+    /** The light layers of the walls under a part of the ground. */
+    static List<Outline> light(LaidStorey storey, Collection<Outline> ground) {
+        return ground.stream()
+                .map(Outline::bounds)
+                .reduce(Box::union)
+                .map(box -> light(storey, box))
+                .orElse(List.of());
+    }
+
+    /** The light layers of the walls of a storey that come within a box, in plan mm; none of types without layers. */
+    static List<Outline> light(LaidStorey storey, Box within) {
         var network = storey.geometry().network();
         var outerIsRight = outerIsRight(network);
         var strips = new ArrayList<Outline>();
         for (var piece : network.pieces()) {
+            if (!piece.body().bounds().meets(within)) {
+                continue; // of a large storey mostly one room is looked at
+            }
             var layers = storey.plan().drawn().wallType(piece.wall().type()).layers();
             for (var band : light(layers)) {
                 strips.addAll(strip(piece, band, outerIsRight.contains(piece)));

@@ -13,6 +13,15 @@ import java.util.Optional;
  * codes for dwellings ask for, such as Approved Document M of England, 2015).
  */
 public final class Fittings {
+    /** How high the plates of switches and sockets are, and as wide with one insert, in mm. */
+    public static final double PLATE_MM = 80;
+
+    /** From the middle of one insert to that of the next, in mm. */
+    public static final double INSERT_MM = 71;
+
+    /** No lamp on a table is higher, in mm. */
+    public static final double TABLE_LAMP_MM = 400;
+
     private static final int WARM = 2_700;
     private static final int NEUTRAL = 3_000;
 

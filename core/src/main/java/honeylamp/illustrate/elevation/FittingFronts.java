@@ -1,5 +1,6 @@
 package honeylamp.illustrate.elevation;
 
+import honeylamp.catalogue.Fittings;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
@@ -13,8 +14,6 @@ import java.util.stream.IntStream;
  * 71 mm from one insert to the next, bodies of lamps as they usually are.
  */
 final class FittingFronts {
-    private static final double PLATE_MM = 80;
-    private static final double INSERT_MM = 71;
     private static final double SOFT_MM = 6;
 
     /**
@@ -23,9 +22,6 @@ final class FittingFronts {
      * @param as how it is drawn
      */
     record Part(Figure path, As as) {}
-
-    /** A lamp on a table is no higher. */
-    static final double LAMP_MM = 400;
 
     /** How parts are drawn. */
     enum As {
@@ -62,7 +58,7 @@ final class FittingFronts {
             case STRIP -> out.shade(box(-longMm / 2, -10, longMm / 2, 10));
             case UPLIGHT -> out.uplight();
             case STEP_LIGHT -> out.shade(box(-50, -25, 50, 25));
-            case TABLE_LAMP, DESK_LAMP -> out.standing(Math.min(downMm, LAMP_MM), 220);
+            case TABLE_LAMP, DESK_LAMP -> out.standing(Math.min(downMm, Fittings.TABLE_LAMP_MM), 220);
             case FLOOR_LAMP -> out.standing(downMm, 320);
             case OUTDOOR_WALL_LIGHT -> out.shade(box(-55, -130, 55, 130));
             case PATH_LIGHT -> out.standing(downMm, 120);
@@ -112,8 +108,8 @@ final class FittingFronts {
     }
 
     private void plate(int inserts) {
-        var half = (PLATE_MM + (inserts - 1) * INSERT_MM) / 2;
-        body(box(-half, -PLATE_MM / 2, half, PLATE_MM / 2));
+        var half = (Fittings.PLATE_MM + (inserts - 1) * Fittings.INSERT_MM) / 2;
+        body(box(-half, -Fittings.PLATE_MM / 2, half, Fittings.PLATE_MM / 2));
     }
 
     private void rocker() {
@@ -128,13 +124,13 @@ final class FittingFronts {
 
     private void sockets(int inserts) {
         plate(inserts);
-        IntStream.range(0, inserts).forEach(i -> circle((i - (inserts - 1) / 2.0) * INSERT_MM, 0, 22));
+        IntStream.range(0, inserts).forEach(i -> circle((i - (inserts - 1) / 2.0) * Fittings.INSERT_MM, 0, 22));
     }
 
     private void switched() {
         plate(2);
-        circle(-INSERT_MM / 2, 0, 22);
-        var x = INSERT_MM / 2;
+        circle(-Fittings.INSERT_MM / 2, 0, 22);
+        var x = Fittings.INSERT_MM / 2;
         line(
                 new Point(x - 24, -24),
                 new Point(x + 24, -24),

@@ -1,5 +1,6 @@
 package honeylamp.illustrate.elevation;
 
+import honeylamp.catalogue.Fittings;
 import honeylamp.derive.listing.FittingBefore;
 import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.storeys.FittingPlaces.Placed;
@@ -49,7 +50,7 @@ record FittingsInFront(LaidView view, WallElevation wall, PaperFrame frame, Pens
         var isStanding = fitting.on().host().isPresent() && !seen.placed().isOnWall();
         var down = switch (fitting.kind()) {
             case FLOOR_LAMP, PATH_LIGHT -> height;
-            case TABLE_LAMP, DESK_LAMP -> isStanding ? FittingFronts.LAMP_MM : height;
+            case TABLE_LAMP, DESK_LAMP -> isStanding ? Fittings.TABLE_LAMP_MM : height;
             default -> Math.max(0, top - height);
         };
         var to = Affine.move(seen.alongMm(), height).then(frame.toPaper());
