@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.locationtech.jts.algorithm.ConvexHull;
 import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
+import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -15,6 +16,7 @@ import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.noding.NodedSegmentString;
@@ -34,6 +36,9 @@ public final class Regions {
 
     /** Surfaces below this, in mm², are slivers of rounding and are dropped. */
     private static final double SLIVER_MM2 = 1e-3;
+
+    /** A thousandth of a hair. */
+    private static final double GRID_MM = 1e-4;
 
     /** Corners sharper than about 12 degrees are cut off where edges are moved. */
     private static final double MOST_MITRE = 10;
@@ -63,6 +68,12 @@ public final class Regions {
             return List.of();
         }
         return outlines(overlay(multi(a), multi(b), OverlayNG.INTERSECTION));
+    }
+
+    /** A surface whose edges may cross or touch each other by a hair, as those that do not: itself mostly. */
+    public static List<Outline> sound(Outline outline) {
+        var polygon = polygon(outline);
+        return polygon.isValid() ? List.of(outline) : outlines(surfaces(GeometryFixer.fix(polygon)));
     }
 
     /** The surface shrunk or grown with rounded corners, for soft shapes. */
@@ -246,10 +257,30 @@ public final class Regions {
     /** Overlays fail on surfaces that cross themselves; testing large ones each time costs more than the overlay. */
     private static Geometry overlay(Geometry a, Geometry b, int operation) {
         try {
-            return OverlayNGRobust.overlay(a, b, operation);
+            var out = OverlayNGRobust.overlay(a, b, operation);
+            return isRight(out, a, b, operation) ? out : onGrid(valid(a), valid(b), operation);
         } catch (TopologyException _) {
             return OverlayNGRobust.overlay(valid(a), valid(b), operation);
         }
+    }
+
+    /** Where edges lie on each other but for a hair, an overlay may hold what it should leave out, and say nothing. */
+    private static boolean isRight(Geometry out, Geometry a, Geometry b, int operation) {
+        for (var i = 0; i < out.getNumGeometries(); i++) {
+            if (out.getGeometryN(i) instanceof Polygon part && part.getArea() > SLIVER_MM2) {
+                var within = part.getInteriorPoint().getCoordinate();
+                if (!SimplePointInAreaLocator.isContained(within, a)
+                        || SimplePointInAreaLocator.isContained(within, b) == (operation == OverlayNG.DIFFERENCE)) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    /** The same with corners on a grid, where no two edges lie a hair apart. */
+    private static Geometry onGrid(Geometry a, Geometry b, int operation) {
+        return OverlayNG.overlay(a, b, operation, new PrecisionModel(1 / GRID_MM));
     }
 
     private static Geometry valid(Geometry surface) {

@@ -37,7 +37,13 @@ public final class CornerParts {
     private static final double[] UP_MM = {50, 120, 220, 330};
     private static final double[] BESIDE_MM = {20, 70};
 
-    private CornerParts() {}
+    private final Scene scene;
+    private final TreeMap<Double, List<Segment>> walls = new TreeMap<>();
+    private final TreeMap<Double, List<Outline>> pieces = new TreeMap<>();
+
+    private CornerParts(Scene scene) {
+        this.scene = scene;
+    }
 
     /** What kind of corner it is. */
     public enum Corner {
@@ -49,14 +55,25 @@ public final class CornerParts {
     /** One step of it, in picture mm. */
     public record Step(Corner corner, List<Outline> parts) {}
 
+    /** One step of it on a facet, seen or not, in its frame; parts may lie over each other. */
+    record Shape(Corner corner, List<Outline> parts) {}
+
     /** All steps in what is seen of a scene. */
     public static List<Step> of(Scene scene, List<SeenParts.Part> parts) {
-        var walls = new TreeMap<Double, List<Segment>>();
-        var pieces = new TreeMap<Double, List<Outline>>();
+        var corners = in(scene);
+        return parts.parallelStream()
+                .flatMap(corners::steps)
+                .filter(s -> !s.parts.isEmpty())
+                .toList();
+    }
+
+    /** The corners of a scene. */
+    static CornerParts in(Scene scene) {
+        var out = new CornerParts(scene);
         for (var body : scene.bodies()) {
             switch (body.kind()) {
-                case WALLS -> body.facets().forEach(f -> foot(f).forEach(line -> put(walls, lowest(f), line)));
-                case FURNITURE -> standing(body).ifPresent(o -> put(pieces, lowest(body), o));
+                case WALLS -> body.facets().forEach(f -> foot(f).forEach(line -> put(out.walls, lowest(f), line)));
+                case FURNITURE -> standing(body).ifPresent(o -> put(out.pieces, lowest(body), o));
                 case GROUND,
                         FINISHES,
                         OPENINGS,
@@ -71,10 +88,7 @@ public final class CornerParts {
                         TAGS -> {}
             }
         }
-        return parts.parallelStream()
-                .flatMap(p -> steps(scene, p, walls, pieces))
-                .filter(s -> !s.parts.isEmpty())
-                .toList();
+        return out;
     }
 
     private static <T> void put(TreeMap<Double, List<T>> by, double z, T what) {
@@ -132,57 +146,43 @@ public final class CornerParts {
         return feet.size() < 3 ? Optional.empty() : Optional.of(Outline.of(Regions.hull(feet)));
     }
 
-    private static Stream<Step> steps(
-            Scene scene,
-            SeenParts.Part part,
-            TreeMap<Double, List<Segment>> walls,
-            TreeMap<Double, List<Outline>> pieces) {
-        var facet = scene.facet(part.facet());
-        var kind = scene.body(part.facet()).kind();
+    /** The steps on a facet of the scene, by its number. */
+    Stream<Shape> shapes(int number) {
+        var facet = scene.facet(number);
+        var kind = scene.body(number).kind();
         if (facet.skin().sort() != Skin.Sort.WHOLE) {
             return Stream.empty();
         }
         if (kind == Kind.FINISHES && facet.normal().z() > LEVEL) {
-            return onFloor(scene, part, facet, walls, pieces);
+            return onFloor(facet);
         }
         if (kind == Kind.WALLS && !foot(facet).isEmpty()) {
             var box = facet.outline().bounds();
             var isAtFloor = !at(walls, lowest(facet)).isEmpty() && box.height() > 2 * UP_MM[0];
             return isAtFloor
-                    ? seen(
-                            scene,
-                            part,
-                            facet,
-                            Corner.WALL,
-                            Arrays.stream(UP_MM)
-                                    .boxed()
-                                    .map(up -> List.of(Outline.of(
+                    ? Arrays.stream(UP_MM)
+                            .mapToObj(up -> new Shape(
+                                    Corner.WALL,
+                                    List.of(Outline.of(
                                             new Box(box.minX(), box.minY(), box.maxX(), box.minY() + up).ring()))))
                     : Stream.empty();
         }
         return Stream.empty();
     }
 
-    private static Stream<Step> onFloor(
-            Scene scene,
-            SeenParts.Part part,
-            Facet facet,
-            TreeMap<Double, List<Segment>> walls,
-            TreeMap<Double, List<Outline>> pieces) {
+    private Stream<Shape> onFloor(Facet facet) {
         var z = facet.flat().origin().z();
         var near = facet.outline().bounds().grown(BEFORE_MM[BEFORE_MM.length - 1]);
         var feet = at(walls, z).stream().filter(s -> s.bounds().meets(near)).toList();
         var standing =
                 at(pieces, z).stream().filter(o -> o.bounds().meets(near)).toList();
         var beforeWalls = Arrays.stream(BEFORE_MM)
-                .boxed()
-                .map(deep -> feet.stream().map(s -> strip(s, deep)).toList());
+                .mapToObj(deep -> new Shape(
+                        Corner.FLOOR, feet.stream().map(s -> strip(s, deep)).toList()));
         var besidePieces = Arrays.stream(BESIDE_MM)
-                .boxed()
-                .map(beside -> standing.isEmpty() ? List.<Outline>of() : Regions.softened(standing, beside));
-        return Stream.concat(
-                seen(scene, part, facet, Corner.FLOOR, beforeWalls),
-                seen(scene, part, facet, Corner.PIECE, besidePieces));
+                .mapToObj(beside -> new Shape(
+                        Corner.PIECE, standing.isEmpty() ? List.of() : Regions.softened(standing, beside)));
+        return Stream.concat(beforeWalls, besidePieces).filter(s -> !s.parts.isEmpty());
     }
 
     private static Outline strip(Segment foot, double deep) {
@@ -190,16 +190,19 @@ public final class CornerParts {
         return Outline.of(new Ring(List.<Point>of(foot.a(), foot.b(), out.b(), out.a())).counterClockwise());
     }
 
-    /** What of shapes in the frame of a facet is seen of it, in picture mm. */
-    private static Stream<Step> seen(
-            Scene scene, SeenParts.Part part, Facet facet, Corner corner, Stream<List<Outline>> shapes) {
-        var toPicture = scene.projection().of(facet.flat());
+    /** What of the steps on a facet is seen. */
+    private Stream<Step> steps(SeenParts.Part part) {
+        var shapes = shapes(part.facet()).toList();
+        if (shapes.isEmpty()) {
+            return Stream.empty();
+        }
+        var toPicture = scene.projection().of(scene.facet(part.facet()).flat());
         var fromPicture = toPicture.inverse();
         var there = part.parts().stream().map(o -> o.through(fromPicture)).toList();
-        return shapes.filter(s -> !s.isEmpty())
+        return shapes.stream()
                 .map(s -> new Step(
-                        corner,
-                        Regions.intersection(there, Regions.union(s)).stream()
+                        s.corner,
+                        Regions.intersection(there, Regions.union(s.parts)).stream()
                                 .map(o -> o.through(toPicture))
                                 .toList()));
     }

@@ -1,7 +1,6 @@
 package honeylamp.raised;
 
 import honeylamp.geometry.Box;
-import honeylamp.geometry.Ring;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.IntConsumer;
@@ -15,11 +14,13 @@ final class FacetBuffer {
     /** Of facets in one plane one with a rank higher by one counts as so much nearer, in mm. */
     private static final double RANK_MM = 0.06;
 
+    /** What is nearer by less is as near: then the later hides the earlier, as in {@link SeenParts}. */
+    private static final double SAME_MM = 0.003;
+
     /** So many rows are drawn at once. */
     private static final int BAND = 150;
 
-    private final Box box;
-    private final double perMm;
+    private final Rows rows;
     private final int width;
     private final int height;
     private final int[] nearest;
@@ -28,11 +29,10 @@ final class FacetBuffer {
 
     /** Pixels of which the longer side of a box has so many. */
     FacetBuffer(Box box, int longerPx, Projection projection) {
-        this.box = box;
         this.projection = projection;
-        this.perMm = longerPx / Math.max(1e-9, Math.max(box.width(), box.height()));
-        this.width = Math.max(1, (int) Math.ceil(box.width() * perMm));
-        this.height = Math.max(1, (int) Math.ceil(box.height() * perMm));
+        this.rows = new Rows(box, longerPx / Math.max(1e-9, Math.max(box.width(), box.height())));
+        this.width = rows.width();
+        this.height = rows.height();
         this.nearest = new int[width * height];
         this.nearness = new double[width * height];
         Arrays.fill(nearest, NONE);
@@ -41,7 +41,7 @@ final class FacetBuffer {
 
     /** A pixel's side, in picture mm. */
     double pixelMm() {
-        return 1 / perMm;
+        return 1 / rows.perMm();
     }
 
     /** All of it. */
@@ -51,9 +51,22 @@ final class FacetBuffer {
 
     /** The facet nearest at a place of the picture. */
     int at(double x, double y) {
-        var px = (int) Math.floor((x - box.minX()) * perMm);
-        var py = (int) Math.floor((y - box.minY()) * perMm);
+        return pixel((int) Math.floor(rows.column(x)), (int) Math.floor(rows.row(y)));
+    }
+
+    private int pixel(int px, int py) {
         return px < 0 || py < 0 || px >= width || py >= height ? NONE : nearest[py * width + px];
+    }
+
+    /** Whether a facet is nearest at a place of the picture or in a pixel beside it. */
+    boolean isAt(int facet, double x, double y) {
+        var px = (int) rows.column(x); // what lies before the first is cut off: no facet is nearest there
+        var py = (int) rows.row(y);
+        return pixel(px, py) == facet
+                || pixel(px - 1, py) == facet
+                || pixel(px + 1, py) == facet
+                || pixel(px, py - 1) == facet
+                || pixel(px, py + 1) == facet;
     }
 
     /** Puts all facets that hide others into it. */
@@ -62,8 +75,8 @@ final class FacetBuffer {
         var last = new int[facets.size()];
         for (var i = 0; i < first.length; i++) {
             var hides = Scene.hides(facets.get(i));
-            first[i] = hides ? firstRow(facets.get(i)) : height;
-            last[i] = hides ? lastRow(facets.get(i)) : NONE;
+            first[i] = hides ? rows.first(facets.get(i).box()) : height;
+            last[i] = hides ? rows.last(facets.get(i).box()) : NONE;
         }
         var bands = (height + BAND - 1) / BAND;
         IntStream.range(0, bands)
@@ -76,22 +89,19 @@ final class FacetBuffer {
                             for (var i = 0; i < first.length; i++) {
                                 if (first[i] <= high && last[i] >= low) {
                                     filling.of(facets.get(i), i);
-                                    spans(facets.get(i), 0, Math.max(low, first[i]), Math.min(high, last[i]), filling);
+                                    rows.spans(
+                                            facets.get(i).outline(),
+                                            0,
+                                            Math.max(low, first[i]),
+                                            Math.min(high, last[i]),
+                                            filling);
                                 }
                             }
                         });
     }
 
-    private int firstRow(SeenFacet facet) {
-        return Math.max(0, (int) Math.floor((facet.box().minY() - box.minY()) * perMm - 0.5));
-    }
-
-    private int lastRow(SeenFacet facet) {
-        return Math.min(height - 1, (int) Math.ceil((facet.box().maxY() - box.minY()) * perMm - 0.5));
-    }
-
     /** Fills the pixels of one facet after another: one for all, for there are very many of them. */
-    private final class Filling implements Span {
+    private final class Filling implements Rows.Span {
         private Projection.Slope slope = new Projection.Slope(0, 0, 0);
         private double bias;
         private int number;
@@ -104,13 +114,13 @@ final class FacetBuffer {
 
         @Override
         public void row(int row, int from, int to) {
-            var y = box.minY() + (row + 0.5) / perMm;
+            var y = rows.y(row);
             for (var x = from; x < to; x++) {
-                var near = slope.at(box.minX() + (x + 0.5) / perMm, y);
-                near += projection.shift(near, bias);
+                var near = slope.at(rows.x(x), y);
+                var before = near + projection.shift(near, bias);
                 var at = row * width + x;
-                if (near > nearness[at]) {
-                    nearness[at] = near;
+                if (before > nearness[at]) {
+                    nearness[at] = before - projection.shift(near, SAME_MM);
                     nearest[at] = number;
                 }
             }
@@ -124,7 +134,7 @@ final class FacetBuffer {
      */
     boolean over(SeenFacet facet, IntConsumer found) {
         var any = new boolean[1];
-        spans(facet, 1, firstRow(facet), lastRow(facet), (row, from, to) -> {
+        rows.spans(facet.outline(), 1, rows.first(facet.box()), rows.last(facet.box()), (row, from, to) -> {
             any[0] = true;
             for (var beside = Math.max(0, row - 1); beside <= Math.min(height - 1, row + 1); beside++) {
                 var last = NONE;
@@ -137,69 +147,5 @@ final class FacetBuffer {
             }
         });
         return any[0];
-    }
-
-    private interface Span {
-        void row(int row, int from, int to);
-    }
-
-    /** The pixels of some rows whose middles lie within a facet, row by row, each span so many pixels longer at both ends. */
-    private void spans(SeenFacet facet, int wider, int first, int last, Span span) {
-        var crossings = new double[8];
-        for (var row = first; row <= last; row++) {
-            var y = box.minY() + (row + 0.5) / perMm;
-            var many = crossings(facet.outline().shell(), y, crossings, 0);
-            if (many < 0) {
-                crossings = Arrays.copyOf(crossings, crossings.length * 2);
-                row--;
-                continue;
-            }
-            for (var hole : facet.outline().holes()) {
-                many = many < 0 ? many : crossings(hole, y, crossings, many);
-            }
-            if (many < 0) {
-                crossings = Arrays.copyOf(crossings, crossings.length * 2);
-                row--;
-                continue;
-            }
-            sort(crossings, many);
-            for (var i = 0; i + 1 < many; i += 2) {
-                var from = Math.max(0, (int) Math.ceil((crossings[i] - box.minX()) * perMm - 0.5) - wider);
-                var to = Math.min(width, (int) Math.ceil((crossings[i + 1] - box.minX()) * perMm - 0.5) + wider);
-                if (to > from) {
-                    span.row(row, from, to);
-                }
-            }
-        }
-    }
-
-    /** Mostly two, seldom more than ten. */
-    private static void sort(double[] all, int many) {
-        for (var i = 1; i < many; i++) {
-            var one = all[i];
-            var k = i - 1;
-            while (k >= 0 && all[k] > one) {
-                all[k + 1] = all[k];
-                k--;
-            }
-            all[k + 1] = one;
-        }
-    }
-
-    /** Where a level line crosses a ring; -1 if there is no room for all. */
-    private static int crossings(Ring ring, double y, double[] out, int from) {
-        var many = from;
-        var corners = ring.corners();
-        var before = corners.getLast();
-        for (var p : corners) {
-            if (p.y() > y != before.y() > y) {
-                if (many == out.length) {
-                    return -1;
-                }
-                out[many++] = (before.x() - p.x()) * (y - p.y()) / (before.y() - p.y()) + p.x();
-            }
-            before = p;
-        }
-        return many;
     }
 }

@@ -9,6 +9,7 @@ import honeylamp.geometry.HalfPlane;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Projective;
 import honeylamp.geometry.Regions;
+import honeylamp.plan.ElementId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -19,6 +20,8 @@ import org.jspecify.annotations.Nullable;
 /** Bodies as they are seen in a projection: their facets that look to the eye. */
 public final class Scene {
     private static final double LEAST_MM2 = 0.01;
+
+    private static final int PLAIN = 4;
 
     private final List<Body> bodies;
     private final Projection projection;
@@ -53,7 +56,7 @@ public final class Scene {
         for (var facet : bodies.get(body).facets()) {
             var seen = seen(facet, projection);
             if (seen.isPresent()) {
-                for (var part : framed.isEmpty() ? List.of(seen.get()) : within(seen.get(), framed.get())) {
+                for (var part : framed.isEmpty() ? sound(seen.get()) : within(seen.get(), framed.get())) {
                     if (part.area() > LEAST_MM2) {
                         out.add(new SeenFacet(facet, body, part, part.bounds(), projection.slope(facet.flat())));
                     }
@@ -61,6 +64,13 @@ public final class Scene {
             }
         }
         return out;
+    }
+
+    /** Corners a hair apart may change places in the picture; four seldom do. */
+    private static List<Outline> sound(Outline outline) {
+        return outline.holes().isEmpty() && outline.shell().corners().size() <= PLAIN
+                ? List.of(outline)
+                : Regions.sound(outline);
     }
 
     /** What is looked at. */
@@ -77,9 +87,9 @@ public final class Scene {
     private static List<Outline> within(Outline outline, Box frame) {
         var box = outline.bounds();
         return frame.contains(box)
-                ? List.of(outline)
+                ? sound(outline)
                 : frame.meets(box)
-                        ? Regions.intersection(List.of(outline), List.of(Outline.of(frame.ring())))
+                        ? Regions.intersection(sound(outline), List.of(Outline.of(frame.ring())))
                         : List.of();
     }
 
@@ -106,6 +116,11 @@ public final class Scene {
     /** The body of such a facet. */
     public Body body(int facet) {
         return bodies.get(facets.get(facet).body());
+    }
+
+    /** What such a facet is of; empty if nothing that can be picked. */
+    public Optional<ElementId> thing(int facet) {
+        return facet(facet).of().or(body(facet)::of);
     }
 
     /** From the picture to the frame of a facet that looks to the eye. */

@@ -7,7 +7,6 @@ import honeylamp.geometry.Regions;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
-import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 
 /**
@@ -45,11 +44,6 @@ public final class SeenParts {
 
     /** What is seen of all facets of a scene, in their order; those that are hidden are left out. */
     public static List<Part> of(Scene scene) {
-        return of(scene, _ -> true);
-    }
-
-    /** The same of some facets alone, by their numbers. */
-    public static List<Part> of(Scene scene, IntPredicate wanted) {
         var seen = new SeenParts(scene);
         var box = scene.bounds();
         if (box.isEmpty()) {
@@ -60,7 +54,6 @@ public final class SeenParts {
         var thin = seen.thin(buffer.pixelMm());
         return IntStream.range(0, seen.facets.size())
                 .parallel()
-                .filter(wanted)
                 .mapToObj(i -> new Part(i, seen.left(i, seen.before(i, buffer, thin))))
                 .filter(p -> !p.parts.isEmpty())
                 .toList();

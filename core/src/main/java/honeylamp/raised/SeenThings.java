@@ -39,6 +39,11 @@ public final class SeenThings {
                         : Optional.empty());
     }
 
+    /** What is looked at; empty if nothing is raised. */
+    public Optional<Scene> scene() {
+        return scene;
+    }
+
     /** The bodies that are looked at. */
     public List<Body> bodies() {
         return scene.map(Scene::bodies).orElse(List.of());
@@ -60,7 +65,7 @@ public final class SeenThings {
         return scene.flatMap(s -> buffer.map(b -> b.at(picture.x(), picture.y()))
                 .filter(n -> n != FacetBuffer.NONE)
                 .filter(n -> view.view().seen().frees(s.body(n).kind()))
-                .flatMap(n -> s.facet(n).of().or(s.body(n)::of)));
+                .flatMap(s::thing));
     }
 
     /** A place of the plan at a height. */

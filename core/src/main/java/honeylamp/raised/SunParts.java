@@ -1,9 +1,11 @@
 package honeylamp.raised;
 
+import honeylamp.body.Body;
 import honeylamp.body.Facet;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.space.SpacePoint;
+import honeylamp.plan.Showing.Kind;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -23,20 +25,30 @@ public final class SunParts {
      * @param light towards it, at length one
      */
     public static Map<Integer, List<Outline>> of(Scene scene, List<SeenParts.Part> parts, SpacePoint light) {
-        var fromLight = new Scene(scene.bodies(), looking(light));
+        var fromLight = from(scene, light);
         var lit = new HashMap<Object, List<Outline>>();
         for (var part : SeenParts.of(fromLight)) {
             lit.put(new Same(fromLight.facet(part.facet())), part.parts());
         }
         var out = new LinkedHashMap<Integer, List<Outline>>();
         parts.parallelStream()
-                .filter(p -> Scene.hides(scene.facets().get(p.facet())))
+                .filter(p -> Scene.hides(scene.facets().get(p.facet())) && stands(scene.body(p.facet())))
                 .filter(p -> fromLight.projection().sees(scene.facet(p.facet()).flat()))
                 .map(p -> new SeenParts.Part(p.facet(), dark(scene, fromLight, p, lit)))
                 .filter(p -> !p.parts().isEmpty())
                 .toList()
                 .forEach(p -> out.put(p.facet(), p.parts()));
         return out;
+    }
+
+    /** A scene as the light sees it. */
+    static Scene from(Scene scene, SpacePoint light) {
+        return new Scene(scene.bodies().stream().filter(SunParts::stands).toList(), looking(light));
+    }
+
+    /** Lamps hang from ceilings that mostly are not there, and plates are too thin: they throw no shadow by day. */
+    private static boolean stands(Body body) {
+        return body.kind() != Kind.FITTINGS;
     }
 
     /** Facets are told apart by which they are, not by what they are like. */

@@ -24,7 +24,6 @@ import org.jspecify.annotations.Nullable;
 /** A raised view in few pixels, for while it is turned: surfaces in their tones, edges where one thing ends before another. */
 public final class QuickPicture {
     private static final int LONGER_PX = 900;
-    private static final int UNDER_LINES_PX = 2600;
     private static final double OVER_MM = 60;
     private static final int OPAQUE = 0xff000000;
 
@@ -44,14 +43,16 @@ public final class QuickPicture {
         return seen.from(view, elsewhere)
                 .flatMap(scene -> scene.bounds().map(box -> {
                     var out = new ArrayList<Mark>(List.of(over(view, box, frame)));
-                    out.addAll(of(view, scene, box, elsewhere, frame, new Fine(LONGER_PX, EDGE, pictures)));
+                    var shade = PixelShade.ofSun(view, scene, elsewhere, frame, LONGER_PX);
+                    out.addAll(of(
+                            view, scene, box, elsewhere, frame, new Fine(LONGER_PX, EDGE, pictures, shade)));
                     return List.copyOf(out);
                 }))
                 .orElse(List.of());
     }
 
     /** Paper over what was drawn of the view before, its words too, and over what is drawn now. */
-    private static Mark over(LaidView view, Box box, PaperFrame frame) {
+    static Mark over(LaidView view, Box box, PaperFrame frame) {
         var before = view.view().subject() instanceof Raised raised
                 ? Looking.of(view, raised)
                         .map(looking -> withWords(looking.extent(), SquareWords.room(view, raised), frame))
@@ -79,19 +80,26 @@ public final class QuickPicture {
                         box,
                         subject,
                         frame,
-                        new Fine((int) Math.ceil(2 * longerPx), EDGE, SurfacePictures.NONE)))
+                        new Fine((int) Math.ceil(2 * longerPx), EDGE, SurfacePictures.NONE, PixelShade.NONE)))
                 .orElse(List.of());
     }
 
     /** The surfaces of a scene alone, finer, to lie under lines. */
-    static List<Mark> surfaces(LaidView view, Scene scene, Raised subject, PaperFrame frame) {
+    static List<Mark> surfaces(
+            LaidView view, Scene scene, Raised subject, PaperFrame frame, SurfacePictures pictures, int longerPx) {
         return scene.bounds()
-                .map(box -> of(view, scene, box, subject, frame, new Fine(UNDER_LINES_PX, 0, SurfacePictures.NONE)))
+                .map(box -> of(
+                        view,
+                        scene,
+                        box,
+                        subject,
+                        frame,
+                        new Fine(longerPx, 0, pictures, PixelShade.of(view, scene, subject, frame, longerPx))))
                 .orElse(List.of());
     }
 
-    /** How many pixels the longer side has, how much of the ink edges take, and what covers surfaces. */
-    private record Fine(int longerPx, double edge, SurfacePictures pictures) {}
+    /** How many pixels the longer side has, how much of the ink edges take, what covers surfaces, and where it is dark. */
+    private record Fine(int longerPx, double edge, SurfacePictures pictures, PixelShade shade) {}
 
     private static List<Mark> of(LaidView view, Scene scene, Box box, Raised subject, PaperFrame frame, Fine fine) {
         var nearest = scene.nearest(box, fine.longerPx);
@@ -108,21 +116,36 @@ public final class QuickPicture {
             }
         }
         var covers = covers(scene, inks, nearest.pixelMm(), fine.pictures);
+        var shade = fine.shade.over(nearest, box);
         var out = new int[nearest.width() * nearest.height()];
         IntStream.range(0, nearest.height()).parallel().forEach(row -> {
             var y = box.minY() + (nearest.height() - 1 - row + 0.5) * nearest.pixelMm();
             var from = (nearest.height() - 1 - row) * nearest.width();
-            for (var x = 0; x < nearest.width(); x++) {
+            for (var x = 0; x < nearest.width(); ) {
                 var here = nearest.facets()[from + x];
-                var right = nearest.facets()[from + Math.min(x + 1, nearest.width() - 1)];
-                var below = nearest.facets()[Math.max(from - nearest.width(), 0) + x];
-                var cover = here < 0 ? null : covers[here];
-                var ink = here < 0
-                        ? 0
-                        : cover == null ? inks[here] : cover.at(box.minX() + (x + 0.5) * nearest.pixelMm(), y);
-                out[row * nearest.width() + x] = fine.edge == 0 || here == right && here == below
-                        ? ink
-                        : mixed(here < 0 ? paper : ink, edge, fine.edge);
+                var first = x;
+                while (x < nearest.width() && nearest.facets()[from + x] == here) {
+                    x++;
+                }
+                if (here >= 0) {
+                    var span = new PixelSpan(
+                            box.minX() + (first + 0.5) * nearest.pixelMm(),
+                            nearest.pixelMm(),
+                            y,
+                            out,
+                            row * nearest.width() + first,
+                            x - first);
+                    var cover = covers[here];
+                    if (cover == null) {
+                        span.fill(inks[here]);
+                    } else {
+                        cover.paint(span);
+                    }
+                    shade.on(here, span);
+                }
+            }
+            if (fine.edge > 0) {
+                edges(nearest, from, out, row, paper, edge, fine.edge);
             }
         });
         var where = new Box(
@@ -131,6 +154,21 @@ public final class QuickPicture {
                 box.minX() + nearest.width() * nearest.pixelMm(),
                 box.minY() + nearest.height() * nearest.pixelMm());
         return List.of(new Mark.Image(new Pixels(nearest.width(), nearest.height(), out), frame.paper(where)));
+    }
+
+    /** Where one facet ends before another. */
+    private static void edges(
+            Scene.Nearest nearest, int from, int[] out, int row, int paper, int edge, double share) {
+        var facets = nearest.facets();
+        var wide = nearest.width();
+        var below = Math.max(from - wide, 0);
+        for (var x = 0; x < wide; x++) {
+            var here = facets[from + x];
+            if (here != facets[from + Math.min(x + 1, wide - 1)] || here != facets[below + x]) {
+                var at = row * wide + x;
+                out[at] = mixed(here < 0 ? paper : out[at], edge, share);
+            }
+        }
     }
 
     private static @Nullable Cover[] covers(Scene scene, int[] inks, double pixelMm, SurfacePictures pictures) {
@@ -163,18 +201,24 @@ public final class QuickPicture {
             return 256 * (ink >> shift & 0xff) / Math.max(1, mean >> shift & 0xff);
         }
 
-        /** The colour at a place of the picture, in picture mm. */
-        int at(double x, double y) {
-            var w = to.g() * x + to.h() * y + to.i();
-            var rgb = picture.at((to.a() * x + to.b() * y + to.c()) / w, (to.d() * x + to.e() * y + to.f()) / w, level);
-            return OPAQUE
-                    | Math.min(255, (rgb >> 16 & 0xff) * red >> 8) << 16
-                    | Math.min(255, (rgb >> 8 & 0xff) * green >> 8) << 8
-                    | Math.min(255, (rgb & 0xff) * blue >> 8);
+        /** Covers some pixels of a row. */
+        void paint(PixelSpan span) {
+            var y = span.y();
+            for (var i = 0; i < span.many(); i++) {
+                var x = span.x(i);
+                var by = 1 / (to.g() * x + to.h() * y + to.i());
+                var rgb = picture.at(
+                        (to.a() * x + to.b() * y + to.c()) * by, (to.d() * x + to.e() * y + to.f()) * by, level);
+                span.argb()[span.at() + i] = OPAQUE
+                        | Math.min(255, (rgb >> 16 & 0xff) * red >> 8) << 16
+                        | Math.min(255, (rgb >> 8 & 0xff) * green >> 8) << 8
+                        | Math.min(255, (rgb & 0xff) * blue >> 8);
+            }
         }
     }
 
-    private static int mixed(int under, int over, double share) {
+    /** One colour under another. */
+    static int mixed(int under, int over, double share) {
         return OPAQUE
                 | channel(under, over, share, 16)
                 | channel(under, over, share, 8)

@@ -28,7 +28,6 @@ import honeylamp.illustrate.pen.Fading;
 import honeylamp.illustrate.pen.Markered;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.pen.Washed;
-import honeylamp.plan.Annotation;
 import honeylamp.plan.Light;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Role;
@@ -40,6 +39,7 @@ import honeylamp.raised.Scene;
 import honeylamp.raised.SeenLines;
 import honeylamp.raised.SeenLines.SeenLine;
 import honeylamp.raised.SeenParts;
+import honeylamp.raised.SeenThings;
 import honeylamp.raised.SunParts;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -70,6 +70,11 @@ public final class RaisedArt {
 
     /** Of more facets surfaces are not worked out one by one. */
     private static final int MOST_FACETS = 7000;
+
+    private static final int UNDER_LINES_PX = 2600;
+
+    /** So many pixels are enough on a screen. */
+    private static final int ON_SCREEN_PX = 1600;
 
     private final LaidView view;
     private final Raised subject;
@@ -109,8 +114,6 @@ public final class RaisedArt {
 
     private record AboutParts(AboutScene scene) {}
 
-    private record AboutNamed(AboutScene scene, Annotation annotation, Showing showing) {}
-
     private record AboutLines(AboutScene scene) {}
 
     private record AboutCorners(AboutScene scene) {}
@@ -129,7 +132,7 @@ public final class RaisedArt {
         Scene scene = remembered.answerOf(asked, on, () -> Looking.scene(view, subject, looking.get()));
         List<SeenLine> lines = remembered.answerOf(new AboutLines(asked), on, () -> SeenLines.of(scene));
         if (scene.count() > MOST_FACETS) {
-            return large(view, subject, scene, frame, lamp, lines, asked, on, remembered);
+            return large(view, subject, scene, frame, lamp, lines, remembered);
         }
         List<SeenParts.Part> parts = remembered.answerOf(new AboutParts(asked), on, () -> SeenParts.of(scene));
         Optional<Mark> soft = lamp == Lamp.LIT && SoftLight.isIn(view)
@@ -157,6 +160,31 @@ public final class RaisedArt {
                 .orElse(drawing);
     }
 
+    /**
+     * A picture for the screen of what is seen, until that of {@link #of} is there: surfaces and shade are pixels, lines and
+     * words as they will be; nothing if what it shows is gone.
+     *
+     * @param seen what is seen in the view
+     * @param pictures of what covers surfaces
+     */
+    public static List<Mark> soon(LaidView view, SeenThings seen, SurfacePictures pictures, PaperFrame frame) {
+        if (!(view.view().subject() instanceof Raised subject)) {
+            return List.of();
+        }
+        return seen.scene()
+                .map(scene -> {
+                    var art = new RaisedArt(view, subject, scene, frame, Lamp.LIT, Optional.empty(), new Remembered());
+                    var out = new ArrayList<Mark>();
+                    scene.bounds().ifPresent(box -> out.add(QuickPicture.over(view, box, frame)));
+                    out.addAll(QuickPicture.surfaces(view, scene, subject, frame, pictures, ON_SCREEN_PX));
+                    var layers = new ArrayList<>(art.lines(SeenLines.of(scene)));
+                    layers.addAll(art.words());
+                    layers.stream().flatMap(l -> l.marks().stream()).forEach(out::add);
+                    return List.copyOf(out);
+                })
+                .orElse(List.of());
+    }
+
     /** All that bodies follow from: the same objects as long as nothing is built otherwise. */
     private static List<Object> built(LaidView view) {
         var out = new ArrayList<Object>();
@@ -173,20 +201,15 @@ public final class RaisedArt {
             PaperFrame frame,
             Lamp lamp,
             List<SeenLine> lines,
-            AboutScene asked,
-            List<Object> on,
             Remembered remembered) {
         var art = new RaisedArt(view, subject, scene, frame, lamp, Optional.empty(), remembered);
         var layers = new ArrayList<>(art.lines(lines));
         if (lamp != Lamp.DRAFT) {
-            layers.add(Layer.of(LayerKind.FACES, QuickPicture.surfaces(view, scene, subject, frame)));
+            layers.add(Layer.of(
+                    LayerKind.FACES,
+                    QuickPicture.surfaces(view, scene, subject, frame, SurfacePictures.NONE, UNDER_LINES_PX)));
         }
-        var isNamed = new SideLabels(view, frame, art.pens).named(scene, subject);
-        List<SeenParts.Part> named = remembered.answerOf(
-                new AboutNamed(asked, view.view().annotation(), view.view().seen()),
-                on,
-                () -> SeenParts.of(scene, isNamed));
-        layers.addAll(art.words(named));
+        layers.addAll(art.words());
         return new Drawing(layers);
     }
 
@@ -219,18 +242,18 @@ public final class RaisedArt {
         layers.addAll(new RaisedShade(view, subject, frame, pens).layers(parts, dark, corners));
         soft.ifPresent(light -> layers.add(new Layer(LayerKind.TOP_SHADOW, Blend.MULTIPLY, List.of(light))));
         layers.addAll(lines(lines));
-        layers.addAll(words(parts));
+        layers.addAll(words());
         return new Drawing(layers);
     }
 
     /** What is written beside and along a view. */
-    private List<Layer> words(List<SeenParts.Part> parts) {
+    private List<Layer> words() {
         var out = new ArrayList<Layer>();
         var words = new SquareWords(view, frame, pens).of(scene);
         if (!words.isEmpty()) {
             out.add(Layer.of(LayerKind.DIMENSIONS, words));
         }
-        var names = new SideLabels(view, frame, pens).of(scene, parts, subject);
+        var names = new SideLabels(view, frame, pens).of(scene, subject);
         if (!names.isEmpty()) {
             out.add(Layer.of(LayerKind.LABELS, names));
         }

@@ -81,26 +81,38 @@ record RaisedShade(LaidView view, Raised subject, PaperFrame frame, Pens pens) {
     private Optional<Layer> hatched(Map<Integer, List<Outline>> dark, List<CornerParts.Step> corners) {
         var shapes = new ArrayList<HatchedShapes.Shape>();
         for (var step : corners) {
-            shapes.add(new HatchedShapes.Shape(
-                    paper(frame, step.parts()),
-                    HATCHED_CORNER * share(step.corner()) * view.look().cornerShade()));
+            shapes.add(new HatchedShapes.Shape(paper(frame, step.parts()), corner(step.corner())));
         }
         if (!(subject instanceof Raised.Inside)) {
             var all = dark.values().stream().flatMap(List::stream).toList();
-            shapes.add(new HatchedShapes.Shape(
-                    paper(frame, all), HATCHED_SUN * view.look().castShadow()));
+            shapes.add(new HatchedShapes.Shape(paper(frame, all), shadow()));
         }
         var marks = HatchedShapes.of(shapes, frame, view.look());
         var blend = view.look().shading() == Shading.HATCHED ? Blend.COVER : Blend.MULTIPLY;
         return marks.isEmpty() ? Optional.empty() : Optional.of(new Layer(LayerKind.TOP_SHADOW, blend, marks));
     }
 
-    private static double share(CornerParts.Corner corner) {
-        return switch (corner) {
+    /** How dark one step in a corner is, from 0 to 1. */
+    double corner(CornerParts.Corner corner) {
+        var share = switch (corner) {
             case FLOOR -> CORNER_FLOOR;
             case WALL -> CORNER_WALL;
             case PIECE -> CORNER_PIECE;
         };
+        return Math.min(1, (HatchedShapes.isIn(view.look()) ? HATCHED_CORNER : 1) * share * view.look().cornerShade());
+    }
+
+    /** How dark it is where the sun does not come, from 0 to 1. */
+    double shadow() {
+        var most = HatchedShapes.isIn(view.look())
+                ? HATCHED_SUN
+                : subject instanceof Raised.Outside ? SHADOW_OUTSIDE : SHADOW;
+        return Math.min(1, most * view.look().castShadow());
+    }
+
+    /** How much of the colour of sunlight is seen where it falls into a room, from 0 to 1. */
+    double sunInside() {
+        return Math.min(1, SUN_INSIDE * view.look().windowLight());
     }
 
     /** Where the sun does not come, it is darker; in rooms, where most is in shade, it is lighter where it does. */
@@ -114,13 +126,10 @@ record RaisedShade(LaidView view, Raised subject, PaperFrame frame, Pens pens) {
                     .flatMap(p -> Regions.difference(p.parts(), dark.getOrDefault(p.facet(), List.of())).stream())
                     .filter(this::isBroad)
                     .toList();
-            var ink = pens.ink(Role.SUNLIGHT)
-                    .at(Math.min(1, SUN_INSIDE * view.look().windowLight()));
+            var ink = pens.ink(Role.SUNLIGHT).at(sunInside());
             return Optional.of(Layer.of(LayerKind.TOP_SHADOW, List.of(new Mark.Fill(paper(frame, lit), ink))));
         }
-        var most = subject instanceof Raised.Outside ? SHADOW_OUTSIDE : SHADOW;
-        var ink = new Ink(
-                pens.colour(Role.SHADOW).argb(), Math.min(1, most * view.look().castShadow()));
+        var ink = new Ink(pens.colour(Role.SHADOW).argb(), shadow());
         var shapes = dark.values().stream().flatMap(List::stream).toList();
         return Optional.of(
                 new Layer(LayerKind.TOP_SHADOW, Blend.MULTIPLY, List.of(new Mark.Fill(paper(frame, shapes), ink))));
@@ -136,14 +145,11 @@ record RaisedShade(LaidView view, Raised subject, PaperFrame frame, Pens pens) {
     private List<Mark> corners(List<CornerParts.Step> steps) {
         var out = new ArrayList<Mark>();
         for (var step : steps) {
-            var share = share(step.corner());
             var path = paper(frame, step.parts());
             if (!path.isEmpty()) {
                 out.add(new Mark.Fill(
                         path,
-                        new Ink(
-                                pens.colour(Role.SHADOW).argb(),
-                                Math.min(1, share * view.look().cornerShade()))));
+                        new Ink(pens.colour(Role.SHADOW).argb(), corner(step.corner()))));
             }
         }
         return out;

@@ -8,9 +8,7 @@ import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
-import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
-import honeylamp.geometry.Regions;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.PaperRoom;
@@ -22,17 +20,15 @@ import honeylamp.plan.RoomMark;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.TextRole;
 import honeylamp.raised.Scene;
-import honeylamp.raised.SeenParts;
+import honeylamp.raised.SeenSpots;
+import honeylamp.raised.SeenSpots.Spot;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.function.IntPredicate;
 import java.util.stream.Collectors;
 
 /**
@@ -159,31 +155,26 @@ final class SideLabels {
                 .toList();
     }
 
-    /** Which facets of a scene are of something that a view names. */
-    IntPredicate named(Scene scene, Raised subject) {
-        var things = named(subject).stream().flatMap(n -> n.things.stream()).collect(Collectors.toSet());
-        return n -> of(scene, n).filter(things::contains).isPresent();
-    }
-
-    private static Optional<ElementId> of(Scene scene, int facet) {
-        return scene.facet(facet).of().or(scene.body(facet)::of);
-    }
-
     /** The names and their leaders; those of what is hidden are left out. */
-    List<Mark> of(Scene scene, List<SeenParts.Part> parts, Raised subject) {
+    List<Mark> of(Scene scene, Raised subject) {
         var named = named(subject);
         var box = scene.bounds().map(frame::paper);
         if (named.isEmpty() || box.isEmpty()) {
             return List.of();
         }
-        var places = places(
-                scene, parts, named.stream().flatMap(n -> n.things.stream()).collect(Collectors.toSet()));
+        var things = named.stream().flatMap(n -> n.things.stream()).collect(Collectors.toSet());
+        var places = SeenSpots.of(scene, things);
+        var least = LEAST_MM2 * frame.scale() * frame.scale();
         var all = new ArrayList<Placed>();
         for (var n : named) {
             n.things.stream()
                     .flatMap(id -> Optional.ofNullable(places.get(id)).stream())
                     .max(Comparator.comparingDouble(Spot::area))
-                    .ifPresent(spot -> all.add(new Placed(n.words, spot.at, spot.at.y(), spot.area)));
+                    .filter(spot -> spot.area() > least)
+                    .ifPresent(spot -> {
+                        var at = frame.paper(spot.at());
+                        all.add(new Placed(n.words, at, at.y(), spot.area()));
+                    });
         }
         var out = new ArrayList<Mark>();
         var beside = SquareWords.own(view, subject);
@@ -213,27 +204,6 @@ final class SideLabels {
                                 .thenComparingDouble(Placed::y))
                         .limit(most)
                         .toList();
-    }
-
-    /** Where a thing is seen best. */
-    private record Spot(Point at, double area) {}
-
-    private Map<ElementId, Spot> places(Scene scene, List<SeenParts.Part> parts, Set<ElementId> wanted) {
-        var least = LEAST_MM2 * frame.scale() * frame.scale();
-        Map<ElementId, Outline> best = new HashMap<>();
-        for (var part : parts) {
-            var of = of(scene, part.facet());
-            if (of.filter(wanted::contains).isPresent()) {
-                for (var outline : part.parts()) {
-                    if (outline.area() > least) {
-                        best.merge(of.get(), outline, (a, b) -> b.area() > a.area() ? b : a);
-                    }
-                }
-            }
-        }
-        var out = new HashMap<ElementId, Spot>();
-        best.forEach((id, outline) -> out.put(id, new Spot(frame.paper(Regions.inside(outline)), outline.area())));
-        return out;
     }
 
     /** One under the other from where they point at, then apart, then so that no leader crosses another. */

@@ -27,7 +27,7 @@ import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
-import honeylamp.illustrate.raised.QuickPicture;
+import honeylamp.illustrate.raised.RaisedArt;
 import honeylamp.illustrate.raised.SurfacePictures;
 import honeylamp.illustrate.sketch.RoomNames;
 import honeylamp.illustrate.sketch.Sketches;
@@ -133,10 +133,7 @@ public final class ShownPlan {
 
         private LookedAt at(FacetPictures pictures) {
             var things = SeenThings.of(view);
-            var quick = view.view().subject() instanceof Raised subject
-                    ? QuickPicture.of(view, things, pictures.in(view.look()), subject, frame)
-                    : List.<Mark>of();
-            return new LookedAt(things, quick);
+            return new LookedAt(things, RaisedArt.soon(view, things, pictures.in(view.look()), frame));
         }
     }
 
@@ -150,9 +147,9 @@ public final class ShownPlan {
     /**
      * What is seen raised.
      *
-     * @param quick a picture of it in few pixels
+     * @param soon a picture of it until that which prints is there
      */
-    record LookedAt(SeenThings things, List<Mark> quick) {}
+    record LookedAt(SeenThings things, List<Mark> soon) {}
 
     /** A page whose words are to be read. */
     public record Read(LaidPage page, ViewId worked, PaperFrame frame, Map<String, byte[]> assets) {
@@ -283,7 +280,7 @@ public final class ShownPlan {
         }
         var view = view();
         return raised.to(new Looked(view, now.frame()))
-                .map(LookedAt::quick)
+                .map(LookedAt::soon)
                 .or(() -> turning.known()
                         .get()
                         .filter(k -> k.question().elsewhere().equals(subject)
