@@ -3,12 +3,16 @@ package honeylamp.bench;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidView;
+import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Remembered;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.space.SpacePoint;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.raised.QuickPicture;
+import honeylamp.illustrate.raised.RaisedArt;
 import honeylamp.illustrate.raised.SurfacePictures;
 import honeylamp.output.FacetPictures;
 import honeylamp.plan.Raised;
@@ -29,6 +33,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -111,6 +116,32 @@ public class RaisedBench {
     @Benchmark
     public List<SeenLines.SeenLine> lines() {
         return SeenLines.of(scenes.getFirst());
+    }
+
+    /** All that stands on the screen until surfaces are worked out: surfaces with patterns and shade, lines and words. */
+    @Benchmark
+    public Drawing rested() {
+        var view = views.getFirst();
+        return RaisedArt.of(view, (Raised) view.view().subject(), frame, Lamp.LIT, new Remembered(new Soon(pictures)));
+    }
+
+    /** Nothing is worked out that a picture can do without. */
+    private record Soon(SurfacePictures pictures) implements Remembered.LongWork {
+        @Override
+        public <V> Optional<V> answer(Object question, Work<V> work) {
+            return Optional.empty();
+        }
+
+        @Override
+        public <V> Optional<V> later(Object question, Work<V> work, Supplier<V> atOnce) {
+            return Optional.empty();
+        }
+
+        @Override
+        public <T> Optional<T> tool(Class<T> kind) {
+            SurfacePictures.Painted painted = _ -> pictures;
+            return kind.isInstance(painted) ? Optional.of(kind.cast(painted)) : Optional.empty();
+        }
     }
 
     /** One ray for each pixel of a picture 900 pixels wide, thrown on twice: a sixteenth of its soft light. */

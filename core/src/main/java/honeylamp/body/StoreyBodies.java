@@ -7,6 +7,7 @@ import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.FittingPlaces.Placed;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
@@ -312,6 +313,32 @@ public final class StoreyBodies {
             for (var p : shell.shell().corners()) {
                 out.add(SpacePoint.of(p, floor - SLAB_MM));
                 out.add(SpacePoint.of(p, floor + high));
+            }
+        }
+        return out;
+    }
+
+    /** What of a storey reaches beyond its walls: balconies and other fixed parts, and pieces that are higher than the cut. */
+    public static List<SpacePoint> beyond(LaidStorey storey, double cutMm) {
+        var floor = storey.storey().level().mm();
+        var out = new ArrayList<SpacePoint>();
+        var made = new FixedBodies(floor, cutMm, SLAB_MM, _ -> false);
+        storey.fixedParts().blocks().stream()
+                .flatMap(part -> made.of(part).stream())
+                .flatMap(body -> body.facets().stream())
+                .forEach(f -> out.addAll(f.inSpace(f.outline().shell())));
+        for (var piece : storey.storey().furnishings()) {
+            var box = new Box(
+                    -piece.width().mm() / 2,
+                    -piece.depth().mm() / 2,
+                    piece.width().mm() / 2,
+                    piece.depth().mm() / 2);
+            if (piece.top().mm() > cutMm && piece.bottom().mm() < cutMm) {
+                box.ring()
+                        .through(piece.placing())
+                        .corners()
+                        .forEach(p ->
+                                out.add(SpacePoint.of(p, floor + piece.top().mm())));
             }
         }
         return out;

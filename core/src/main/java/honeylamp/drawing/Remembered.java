@@ -72,6 +72,21 @@ public final class Remembered {
 
         /** What is known of an answer now; empty if nothing is yet. */
         <V> Optional<V> answer(Object question, Work<V> work);
+
+        /**
+         * The answer to what a picture has something plainer for until it is known; empty as long as it is not. Where
+         * nobody waits for the picture meanwhile it waits itself.
+         *
+         * @param atOnce does the work while the picture waits
+         */
+        default <V> Optional<V> later(Object question, Work<V> work, Supplier<V> atOnce) {
+            return Optional.of(atOnce.get());
+        }
+
+        /** Something that pictures are drawn with and only who shows them has; empty if there is no such thing. */
+        default <T> Optional<T> tool(Class<T> kind) {
+            return Optional.empty();
+        }
     }
 
     /** A new picture begins. */
@@ -146,6 +161,20 @@ public final class Remembered {
     /** The answer to a question about things that takes long; as yet it may be a coarse one, or none. */
     public <V> Optional<V> longAnswerOf(Object what, List<Object> things, LongWork.Work<V> work) {
         return longWork.answer(new AskedOf(what, things), work);
+    }
+
+    /** The answer to a question about things that has something plainer until it is known; empty as long as it is not. */
+    public <V> Optional<V> laterAnswerOf(Object what, List<Object> things, LongWork.Work<V> work) {
+        var question = new AskedOf(what, things);
+        return longWork.later(
+                question,
+                work,
+                () -> answer(question, () -> work.run(_ -> {}, () -> true).orElseThrow()));
+    }
+
+    /** Something that pictures are drawn with and only who shows them has; empty if there is no such thing. */
+    public <T> Optional<T> tool(Class<T> kind) {
+        return longWork.tool(kind);
     }
 
     /** What is remembered of pictures with a setting that all their answers depend on; a new picture begins in it. */

@@ -23,7 +23,7 @@ import java.util.function.BooleanSupplier;
  * Pictures of what covers the facets of raised views, painted once and kept for the next view of them: so that surfaces
  * have their patterns while a view is turned. May be asked by several threads.
  */
-public final class FacetPictures {
+public final class FacetPictures implements SurfacePictures.Painted {
     /** Finer than this nobody looks at a floor while it turns, in mm to a pixel. */
     private static final double FINEST_MM = 7;
 
@@ -77,7 +77,7 @@ public final class FacetPictures {
         return in(view.look());
     }
 
-    /** What was painted in a look, as it comes. */
+    @Override
     public SurfacePictures in(Look look) {
         return facet -> On.of(facet).flatMap(on -> known(new Key(look, on)));
     }

@@ -70,8 +70,7 @@ public final class CornerGrids {
 
     /** Over one facet, in its frame. */
     private record Grid(Projective toFrame, Rows rows, float[] dark) {
-        static Grid of(
-                Projective toFrame, Box box, List<CornerParts.Shape> shapes, ToDoubleFunction<Corner> share) {
+        static Grid of(Projective toFrame, Box box, List<CornerParts.Shape> shapes, ToDoubleFunction<Corner> share) {
             var rows = new Rows(box, 1 / CELL_MM);
             var dark = new float[rows.width() * rows.height()];
             var last = new int[dark.length]; // which step made a cell darker last: parts of one may lie over each other

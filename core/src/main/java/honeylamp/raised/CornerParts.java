@@ -180,8 +180,8 @@ public final class CornerParts {
                 .mapToObj(deep -> new Shape(
                         Corner.FLOOR, feet.stream().map(s -> strip(s, deep)).toList()));
         var besidePieces = Arrays.stream(BESIDE_MM)
-                .mapToObj(beside -> new Shape(
-                        Corner.PIECE, standing.isEmpty() ? List.of() : Regions.softened(standing, beside)));
+                .mapToObj(beside ->
+                        new Shape(Corner.PIECE, standing.isEmpty() ? List.of() : Regions.softened(standing, beside)));
         return Stream.concat(beforeWalls, besidePieces).filter(s -> !s.parts.isEmpty());
     }
 

@@ -66,9 +66,15 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
                     : Optional.of(standing(view.storey(), inside));
         }
         var reach = reach(view.storey(), subject);
-        return reach.isEmpty()
-                ? Optional.empty()
-                : Optional.of(new Looking(projection(subject, reach), reach, Optional.empty()));
+        if (reach.isEmpty()) {
+            return Optional.empty();
+        }
+        var seen = projection(subject, reach); // which a balcony more does not change
+        return Optional.of(new Looking(
+                seen,
+                Stream.concat(reach.stream(), beyond(view.storey(), subject).stream())
+                        .toList(),
+                Optional.empty()));
     }
 
     /** From where one stands, three parts wide and two high, a little more below the eye than above. */
@@ -101,6 +107,25 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
             }
             case Raised.Inside _ -> List.of();
         };
+    }
+
+    private static List<SpacePoint> beyond(LaidStorey storey, Raised subject) {
+        return switch (subject) {
+            case Raised.WholeStorey whole ->
+                StoreyBodies.beyond(storey, whole.cut().mm());
+            case Raised.Building building -> beyond(lifted(storey, building));
+            case Raised.RoofPlan plan -> beyond(lifted(storey, standing(plan)));
+            case Raised.Outside outside -> beyond(lifted(storey, standing(outside)));
+            case Raised.Section section -> beyond(lifted(storey, standing(section)));
+            case Raised.Cutaway _, Raised.Inside _ -> List.of();
+        };
+    }
+
+    private static List<SpacePoint> beyond(List<Raising> storeys) {
+        return storeys.stream()
+                .flatMap(l ->
+                        StoreyBodies.beyond(l.storey, l.highMm).stream().map(p -> p.plus(SpacePoint.UP.times(l.byMm))))
+                .toList();
     }
 
     private static List<SpacePoint> reach(List<Raising> storeys) {

@@ -1,12 +1,17 @@
 package honeylamp.raised;
 
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Convex;
 import honeylamp.geometry.HalfPlane;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
+import honeylamp.geometry.Ring;
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 
 /**
@@ -44,19 +49,26 @@ public final class SeenParts {
 
     /** What is seen of all facets of a scene, in their order; those that are hidden are left out. */
     public static List<Part> of(Scene scene) {
+        return of(scene, () -> true).orElseThrow();
+    }
+
+    /** The same as long as somebody waits for it; empty if nobody does any more. */
+    public static Optional<List<Part>> of(Scene scene, BooleanSupplier wanted) {
         var seen = new SeenParts(scene);
         var box = scene.bounds();
         if (box.isEmpty()) {
-            return List.of();
+            return Optional.of(List.of());
         }
         var buffer = new FacetBuffer(box.get(), LONGER_PX, scene.projection());
         buffer.draw(seen.facets);
         var thin = seen.thin(buffer.pixelMm());
-        return IntStream.range(0, seen.facets.size())
+        var out = IntStream.range(0, seen.facets.size())
                 .parallel()
+                .filter(_ -> wanted.getAsBoolean())
                 .mapToObj(i -> new Part(i, seen.left(i, seen.before(i, buffer, thin))))
                 .filter(p -> !p.parts.isEmpty())
                 .toList();
+        return wanted.getAsBoolean() ? Optional.of(out) : Optional.empty();
     }
 
     /** The same by comparing every facet with all whose boxes it meets, for checking. */
@@ -104,8 +116,37 @@ public final class SeenParts {
                 hiding.addAll(hiding(number, other));
             }
         }
-        var left = hiding.isEmpty() ? List.of(facet.outline()) : Regions.difference(List.of(facet.outline()), hiding);
-        return left.stream().filter(o -> o.area() > LEAST_MM2).toList();
+        // the largest first: mostly little or nothing is left for the others
+        hiding.sort(Comparator.comparingDouble(Outline::area).reversed());
+        var left = List.of(facet.outline());
+        for (var each : hiding) {
+            if (left.isEmpty()) {
+                break;
+            }
+            left = without(left, each);
+        }
+        return left;
+    }
+
+    private static List<Outline> without(List<Outline> all, Outline away) {
+        var out = new ArrayList<Outline>();
+        var convex = Convex.of(away);
+        for (var each : all) {
+            if (convex.filter(c -> c.holds(each.shell())).isPresent()) {
+                continue;
+            }
+            if (each.bounds().meets(away.bounds())
+                    && convex.filter(c -> c.isApart(each.shell())).isEmpty()) {
+                for (var part : Regions.differenceOnGrid(each, away)) {
+                    if (part.area() > LEAST_MM2) {
+                        out.add(part);
+                    }
+                }
+            } else {
+                out.add(each);
+            }
+        }
+        return out;
     }
 
     /** What of a facet lies before another, within the box they share. */
@@ -129,9 +170,15 @@ public final class SeenParts {
             case EVERYWHERE -> List.of(before.outline());
             case PARTLY ->
                 HalfPlane.of(box, p -> before.slope().at(p) - facet.slope().at(p) - Math.abs(least))
-                        .map(half -> Regions.intersection(List.of(before.outline()), List.of(Outline.of(half))))
+                        .map(half -> within(before.outline(), half))
                         .orElse(List.of());
         };
+    }
+
+    private static List<Outline> within(Outline outline, Ring half) {
+        return Convex.of(outline)
+                .map(convex -> convex.within(half.counterClockwise()).stream().toList())
+                .orElseGet(() -> Regions.intersection(List.of(outline), List.of(Outline.of(half))));
     }
 
     private enum Nearer {

@@ -8,7 +8,7 @@ import java.util.Set;
 
 /** Where things are seen best: the place of each that is farthest from all else, told by a picture of pixels. */
 public final class SeenSpots {
-    private static final int LONGER_PX = 900;
+    private static final int LONGER_PX = 600;
 
     /** Steps to a pixel beside and to one across a corner, in thirds of a pixel: within 8 % of the true distance. */
     private static final int BESIDE = 3;
@@ -70,7 +70,8 @@ public final class SeenSpots {
                 var least = step(nearest, out, column, row, column - 1, row, BESIDE);
                 least = Math.min(least, step(nearest, out, column, row, column - 1, row - 1, ACROSS));
                 least = Math.min(least, step(nearest, out, column, row, column, row - 1, BESIDE));
-                out[row * wide + column] = Math.min(least, step(nearest, out, column, row, column + 1, row - 1, ACROSS));
+                out[row * wide + column] =
+                        Math.min(least, step(nearest, out, column, row, column + 1, row - 1, ACROSS));
             }
         }
         for (var row = high - 1; row >= 0; row--) {

@@ -46,9 +46,7 @@ public final class SunBuffer {
                     .parallel()
                     .filter(i -> there[i] != FacetBuffer.NONE)
                     .forEach(i -> toLight[i] = scene.toFrame(i)
-                            .then(fromLight
-                                    .projection()
-                                    .of(scene.facet(i).flat())));
+                            .then(fromLight.projection().of(scene.facet(i).flat())));
             return new SunBuffer(buffer, there, toLight);
         });
     }

@@ -10,6 +10,8 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
 
 /** What lies in shadow: what the eye sees and the light does not, worked out by looking from the light. */
 public final class SunParts {
@@ -25,20 +27,27 @@ public final class SunParts {
      * @param light towards it, at length one
      */
     public static Map<Integer, List<Outline>> of(Scene scene, List<SeenParts.Part> parts, SpacePoint light) {
+        return of(scene, parts, light, () -> true).orElseThrow();
+    }
+
+    /** The same as long as somebody waits for it; empty if nobody does any more. */
+    public static Optional<Map<Integer, List<Outline>>> of(
+            Scene scene, List<SeenParts.Part> parts, SpacePoint light, BooleanSupplier wanted) {
         var fromLight = from(scene, light);
         var lit = new HashMap<Object, List<Outline>>();
-        for (var part : SeenParts.of(fromLight)) {
+        for (var part : SeenParts.of(fromLight, wanted).orElse(List.of())) {
             lit.put(new Same(fromLight.facet(part.facet())), part.parts());
         }
         var out = new LinkedHashMap<Integer, List<Outline>>();
         parts.parallelStream()
+                .filter(_ -> wanted.getAsBoolean())
                 .filter(p -> Scene.hides(scene.facets().get(p.facet())) && stands(scene.body(p.facet())))
                 .filter(p -> fromLight.projection().sees(scene.facet(p.facet()).flat()))
                 .map(p -> new SeenParts.Part(p.facet(), dark(scene, fromLight, p, lit)))
                 .filter(p -> !p.parts().isEmpty())
                 .toList()
                 .forEach(p -> out.put(p.facet(), p.parts()));
-        return out;
+        return wanted.getAsBoolean() ? Optional.of(out) : Optional.empty();
     }
 
     /** A scene as the light sees it. */

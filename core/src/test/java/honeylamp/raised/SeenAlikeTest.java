@@ -27,15 +27,16 @@ class SeenAlikeTest {
     private record Looked(Plan plan, Raised subject, String what) {}
 
     private static Stream<Looked> rooms(Plan plan) {
-        return plan.storeys().stream()
-                .flatMap(s -> s.rooms().stream().flatMap(r -> corners(plan, s, r)));
+        return plan.storeys().stream().flatMap(s -> s.rooms().stream().flatMap(r -> corners(plan, s, r)));
     }
 
     private static Stream<Looked> corners(Plan plan, Storey storey, RoomMark room) {
         var out = new ArrayList<Looked>();
         for (var turn : CORNERS) {
             out.add(new Looked(
-                    plan, new Raised.Cutaway(storey.id(), room.id(), new Eye(Rays.PERSPECTIVE, turn, 38)), room.name() + " " + turn));
+                    plan,
+                    new Raised.Cutaway(storey.id(), room.id(), new Eye(Rays.PERSPECTIVE, turn, 38)),
+                    room.name() + " " + turn));
         }
         return out.stream();
     }

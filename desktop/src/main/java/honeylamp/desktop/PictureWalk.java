@@ -7,7 +7,6 @@ import honeylamp.demo.LooksPicture;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.NewLighting;
 import honeylamp.desktop.workspace.Intent;
-import honeylamp.desktop.workspace.LightWork;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.WorkStage;
@@ -132,7 +131,7 @@ final class PictureWalk {
     }
 
     private boolean isLit() {
-        return window.model().shown().light().known().get().state() != LightWork.State.GOING;
+        return !window.model().shown().light().isWorking();
     }
 
     /** A room taken apart, the schedules below the plan. */

@@ -18,8 +18,10 @@ import honeylamp.plan.Position;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Raised.Rays;
 import honeylamp.plan.View;
+import honeylamp.sheet.SheetComposer;
 import honeylamp.store.PlanDocument;
 import honeylamp.units.Length;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
@@ -150,6 +152,42 @@ class RaisedWindowTest {
             assertThat(raised(w).eye().turnDeg()).isCloseTo(turn + 40 * 0.35, within(1e-6));
             w.picture();
         }
+    }
+
+    /** However it is turned it lies on the sheet as it prints, and the sheet stays where it is seen. */
+    @Test
+    void whatIsTurnedStaysOnItsSheet() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            w.press("stage-look");
+            WindowDriver.onScreen(() -> {
+                w.model().raised().raiseStorey();
+                return null;
+            });
+            w.picture();
+            var corner = corner(w);
+            for (var turn : List.of("100", "190", "280")) {
+                w.fill("raised-turn", turn);
+                WindowDriver.onScreen(() -> {
+                    var now = w.model().now();
+                    assertThat(now.frame())
+                            .isEqualTo(SheetComposer.frame(
+                                    w.model().shown().page(), now.view().id()));
+                    return null;
+                });
+                assertThat(corner(w).distance(corner)).isLessThan(1e-6);
+            }
+            w.press("undo");
+            assertThat(corner(w).distance(corner)).isLessThan(1e-6);
+        }
+    }
+
+    /** Where the upper left corner of the paper is seen, in pixels from the middle of the pane. */
+    private static Point corner(WindowDriver w) throws Exception {
+        return WindowDriver.onScreen(() -> w.model()
+                .now()
+                .viewport()
+                .paperToPixels(w.model().now().frame(), 0, 0)
+                .apply(Point.ORIGIN));
     }
 
     /** With the pointer 200 mm to the east; undone as one step. */

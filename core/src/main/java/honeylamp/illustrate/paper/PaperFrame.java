@@ -56,6 +56,12 @@ public record PaperFrame(double scale, double originX, double originY) {
         return new Box(a.x(), a.y(), b.x(), b.y());
     }
 
+    /** The frame in which a plan point lies where another lies in this one. */
+    public PaperFrame holding(Point lies, Point plan) {
+        var at = paper(lies);
+        return new PaperFrame(scale, at.x() - plan.x() / scale, at.y() + plan.y() / scale);
+    }
+
     /** So many paper mm as plan mm. */
     public double planMm(double paperMm) {
         return paperMm * scale;

@@ -36,8 +36,7 @@ interface PixelShade {
      */
     static PixelShade of(LaidView view, Scene scene, Raised subject, PaperFrame frame, int longerPx) {
         var shade = new RaisedShade(view, subject, frame, Pens.of(view.look(), frame.scale()));
-        var corners =
-                view.look().cornerShade() > 0 ? CornerGrids.of(scene, shade::corner) : CornerGrids.none(scene);
+        var corners = view.look().cornerShade() > 0 ? CornerGrids.of(scene, shade::corner) : CornerGrids.none(scene);
         return of(shade, scene, corners, longerPx);
     }
 
@@ -48,9 +47,6 @@ interface PixelShade {
     }
 
     private static PixelShade of(RaisedShade shade, Scene scene, CornerGrids corners, int longerPx) {
-        if (SoftLight.isIn(shade.view())) {
-            return NONE;
-        }
         var subject = shade.subject();
         var look = shade.view().look();
         var pens = shade.pens();

@@ -24,7 +24,7 @@ import org.jspecify.annotations.Nullable;
 /** A raised view in few pixels, for while it is turned: surfaces in their tones, edges where one thing ends before another. */
 public final class QuickPicture {
     private static final int LONGER_PX = 900;
-    private static final double OVER_MM = 60;
+    private static final double OVER_MM = 1; // on paper
     private static final int OPAQUE = 0xff000000;
 
     /** How much of the ink edges take. */
@@ -42,24 +42,34 @@ public final class QuickPicture {
             LaidView view, SeenThings seen, SurfacePictures pictures, Raised elsewhere, PaperFrame frame) {
         return seen.from(view, elsewhere)
                 .flatMap(scene -> scene.bounds().map(box -> {
-                    var out = new ArrayList<Mark>(List.of(over(view, box, frame)));
-                    var shade = PixelShade.ofSun(view, scene, elsewhere, frame, LONGER_PX);
-                    out.addAll(of(
-                            view, scene, box, elsewhere, frame, new Fine(LONGER_PX, EDGE, pictures, shade)));
+                    var there = held(seen, box, frame);
+                    var shade = PixelShade.ofSun(view, scene, elsewhere, there, LONGER_PX);
+                    var out = new ArrayList<Mark>(List.of(over(view, box, frame, there)));
+                    out.addAll(of(view, scene, box, elsewhere, there, new Fine(LONGER_PX, EDGE, pictures, shade)));
                     return List.copyOf(out);
                 }))
                 .orElse(List.of());
     }
 
+    /** What is turned stays where it is on paper. */
+    private static PaperFrame held(SeenThings seen, Box turned, PaperFrame frame) {
+        return seen.scene()
+                .flatMap(Scene::bounds)
+                .map(box -> frame.holding(box.centre(), turned.centre()))
+                .orElse(frame);
+    }
+
     /** Paper over what was drawn of the view before, its words too, and over what is drawn now. */
-    static Mark over(LaidView view, Box box, PaperFrame frame) {
-        var before = view.view().subject() instanceof Raised raised
+    private static Mark over(LaidView view, Box box, PaperFrame frame, PaperFrame there) {
+        var now = there.paper(box);
+        var all = view.view().subject() instanceof Raised raised
                 ? Looking.of(view, raised)
-                        .map(looking -> withWords(looking.extent(), SquareWords.room(view, raised), frame))
-                : Optional.<Box>empty();
-        var all = before.map(box::union).orElse(box);
+                        .map(looking -> frame.paper(withWords(looking.extent(), SquareWords.room(view, raised), frame)))
+                        .map(now::union)
+                        .orElse(now)
+                : now;
         return new Mark.Fill(
-                frame.paper(Figure.ring(all.grown(OVER_MM).ring())),
+                Figure.ring(all.grown(OVER_MM).ring()),
                 Pens.of(view.look(), frame.scale()).ink(Role.PAPER));
     }
 
@@ -86,15 +96,16 @@ public final class QuickPicture {
 
     /** The surfaces of a scene alone, finer, to lie under lines. */
     static List<Mark> surfaces(
-            LaidView view, Scene scene, Raised subject, PaperFrame frame, SurfacePictures pictures, int longerPx) {
+            LaidView view,
+            Scene scene,
+            Raised subject,
+            PaperFrame frame,
+            SurfacePictures pictures,
+            boolean shaded,
+            int longerPx) {
+        var shade = shaded ? PixelShade.of(view, scene, subject, frame, longerPx) : PixelShade.NONE;
         return scene.bounds()
-                .map(box -> of(
-                        view,
-                        scene,
-                        box,
-                        subject,
-                        frame,
-                        new Fine(longerPx, 0, pictures, PixelShade.of(view, scene, subject, frame, longerPx))))
+                .map(box -> of(view, scene, box, subject, frame, new Fine(longerPx, 0, pictures, shade)))
                 .orElse(List.of());
     }
 
@@ -157,8 +168,7 @@ public final class QuickPicture {
     }
 
     /** Where one facet ends before another. */
-    private static void edges(
-            Scene.Nearest nearest, int from, int[] out, int row, int paper, int edge, double share) {
+    private static void edges(Scene.Nearest nearest, int from, int[] out, int row, int paper, int edge, double share) {
         var facets = nearest.facets();
         var wide = nearest.width();
         var below = Math.max(from - wide, 0);

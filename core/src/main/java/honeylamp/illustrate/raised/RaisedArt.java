@@ -28,6 +28,7 @@ import honeylamp.illustrate.pen.Fading;
 import honeylamp.illustrate.pen.Markered;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.pen.Washed;
+import honeylamp.plan.ElementId;
 import honeylamp.plan.Light;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Role;
@@ -39,7 +40,7 @@ import honeylamp.raised.Scene;
 import honeylamp.raised.SeenLines;
 import honeylamp.raised.SeenLines.SeenLine;
 import honeylamp.raised.SeenParts;
-import honeylamp.raised.SeenThings;
+import honeylamp.raised.SeenSpots;
 import honeylamp.raised.SunParts;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -47,6 +48,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 
 /** Draws what is seen raised: surfaces in their colours and patterns, shade, and lines by what they are lines of. */
 public final class RaisedArt {
@@ -78,6 +80,7 @@ public final class RaisedArt {
 
     private final LaidView view;
     private final Raised subject;
+    private final Known known;
     private final Scene scene;
     private final PaperFrame frame;
     private final Pens pens;
@@ -88,18 +91,19 @@ public final class RaisedArt {
     private final Showing showing;
     private final FloorArt finishes;
 
-    private RaisedArt(
-            LaidView view,
-            Raised subject,
-            Scene scene,
-            PaperFrame frame,
-            Lamp lamp,
-            Optional<Mark> soft,
-            Remembered remembered) {
+    /** What is known of a view whatever it is drawn with. */
+    private record Known(AboutScene about, List<Object> on, Scene scene, List<SeenLine> lines, Remembered remembered) {
+        Map<ElementId, SeenSpots.Spot> spots(Set<ElementId> things) {
+            return remembered.answerOf(new AboutSpots(about, things), on, () -> SeenSpots.of(scene, things));
+        }
+    }
+
+    private RaisedArt(LaidView view, Raised subject, Known known, PaperFrame frame, Lamp lamp, Optional<Mark> soft) {
+        this.known = known;
         this.soft = soft;
         this.subject = subject;
         this.view = view;
-        this.scene = scene;
+        this.scene = known.scene;
         this.frame = frame;
         this.lamp = lamp;
         this.pens = Pens.of(view.look(), frame.scale());
@@ -107,18 +111,19 @@ public final class RaisedArt {
         this.showing = view.view().seen();
         this.tones = new FacetTones(pens, toning, showing);
         this.finishes = new FloorArt(
-                PaperFrame.atOrigin(frame.scale()), pens, view.look().textureStrength(), remembered.within(this.pens));
+                PaperFrame.atOrigin(frame.scale()),
+                pens,
+                view.look().textureStrength(),
+                known.remembered.within(this.pens));
     }
 
     private record AboutScene(Raised subject, Set<Kind> hidden, double livedIn) {}
 
-    private record AboutParts(AboutScene scene) {}
+    private record AboutSpots(AboutScene scene, Set<ElementId> things) {}
 
     private record AboutLines(AboutScene scene) {}
 
-    private record AboutCorners(AboutScene scene) {}
-
-    private record AboutSun(AboutScene scene, Light light) {}
+    private record AboutExact(AboutScene scene, Optional<Light> sun, boolean hasCorners) {}
 
     /** The picture of a raised view; nothing if what it shows is gone. */
     public static Drawing of(LaidView view, Raised subject, PaperFrame frame, Lamp lamp, Remembered remembered) {
@@ -131,58 +136,50 @@ public final class RaisedArt {
         var on = built(view);
         Scene scene = remembered.answerOf(asked, on, () -> Looking.scene(view, subject, looking.get()));
         List<SeenLine> lines = remembered.answerOf(new AboutLines(asked), on, () -> SeenLines.of(scene));
+        var known = new Known(asked, on, scene, lines, remembered);
         if (scene.count() > MOST_FACETS) {
-            return large(view, subject, scene, frame, lamp, lines, remembered);
+            return pixels(view, subject, known, frame, lamp, UNDER_LINES_PX);
         }
-        List<SeenParts.Part> parts = remembered.answerOf(new AboutParts(asked), on, () -> SeenParts.of(scene));
-        Optional<Mark> soft = lamp == Lamp.LIT && SoftLight.isIn(view)
-                ? SoftLight.of(view, subject, scene, parts, frame, asked, on, remembered)
-                : Optional.empty();
-        var art = new RaisedArt(view, subject, scene, frame, lamp, soft, remembered);
         // the sun does not come in through what is cut
-        var isShaded = lamp == Lamp.LIT
-                && soft.isEmpty()
-                && view.look().castShadow() > 0
-                && !(subject instanceof Raised.Section);
-        Map<Integer, List<Outline>> dark = isShaded
-                ? remembered.answerOf(
-                        new AboutSun(asked, view.view().light()),
-                        on,
-                        () -> SunParts.of(scene, parts, Toning.sun(view.view().light(), subject)))
-                : Map.of();
-        List<CornerParts.Step> corners =
-                lamp == Lamp.LIT && soft.isEmpty() && view.look().cornerShade() > 0
-                        ? remembered.answerOf(new AboutCorners(asked), on, () -> CornerParts.of(scene, parts))
-                        : List.of();
-        var drawing = art.drawing(parts, lines, dark, corners);
-        return scene.framed()
-                .map(box -> drawing.clipped(frame.paper(Figure.ring(box.ring()))))
-                .orElse(drawing);
+        var isSunny = lamp == Lamp.LIT && view.look().castShadow() > 0 && !(subject instanceof Raised.Section);
+        var hasCorners = lamp == Lamp.LIT && view.look().cornerShade() > 0;
+        var about = new AboutExact(asked, isSunny ? Optional.of(view.view().light()) : Optional.empty(), hasCorners);
+        return remembered
+                .<Exact>laterAnswerOf(about, on, (_, wanted) -> Exact.of(scene, subject, about, wanted))
+                .map(exact -> exact(view, subject, known, frame, lamp, exact))
+                .orElseGet(() -> pixels(view, subject, known, frame, lamp, ON_SCREEN_PX));
     }
 
     /**
-     * A picture for the screen of what is seen, until that of {@link #of} is there: surfaces and shade are pixels, lines and
-     * words as they will be; nothing if what it shows is gone.
+     * What is worked out exactly.
      *
-     * @param seen what is seen in the view
-     * @param pictures of what covers surfaces
+     * @param dark where the sun does not come, by facets
      */
-    public static List<Mark> soon(LaidView view, SeenThings seen, SurfacePictures pictures, PaperFrame frame) {
-        if (!(view.view().subject() instanceof Raised subject)) {
-            return List.of();
+    private record Exact(List<SeenParts.Part> parts, Map<Integer, List<Outline>> dark, List<CornerParts.Step> corners) {
+        Exact unshaded() {
+            return new Exact(parts, Map.of(), List.of());
         }
-        return seen.scene()
-                .map(scene -> {
-                    var art = new RaisedArt(view, subject, scene, frame, Lamp.LIT, Optional.empty(), new Remembered());
-                    var out = new ArrayList<Mark>();
-                    scene.bounds().ifPresent(box -> out.add(QuickPicture.over(view, box, frame)));
-                    out.addAll(QuickPicture.surfaces(view, scene, subject, frame, pictures, ON_SCREEN_PX));
-                    var layers = new ArrayList<>(art.lines(SeenLines.of(scene)));
-                    layers.addAll(art.words());
-                    layers.stream().flatMap(l -> l.marks().stream()).forEach(out::add);
-                    return List.copyOf(out);
-                })
-                .orElse(List.of());
+
+        static Optional<Exact> of(Scene scene, Raised subject, AboutExact about, BooleanSupplier wanted) {
+            var parts = SeenParts.of(scene, wanted);
+            var dark = parts.flatMap(seen -> about.sun
+                    .map(light -> SunParts.of(scene, seen, Toning.sun(light, subject), wanted))
+                    .orElse(Optional.of(Map.of())));
+            return parts.flatMap(seen ->
+                    dark.map(d -> new Exact(seen, d, about.hasCorners ? CornerParts.of(scene, seen) : List.of())));
+        }
+    }
+
+    private static Drawing exact(LaidView view, Raised subject, Known known, PaperFrame frame, Lamp lamp, Exact exact) {
+        var scene = known.scene;
+        Optional<Mark> soft = lamp == Lamp.LIT && SoftLight.isIn(view)
+                ? SoftLight.of(view, subject, scene, exact.parts, frame, known.about, known.on, known.remembered)
+                : Optional.empty();
+        var art = new RaisedArt(view, subject, known, frame, lamp, soft);
+        var drawing = art.drawing(soft.isPresent() ? exact.unshaded() : exact);
+        return scene.framed()
+                .map(box -> drawing.clipped(frame.paper(Figure.ring(box.ring()))))
+                .orElse(drawing);
     }
 
     /** All that bodies follow from: the same objects as long as nothing is built otherwise. */
@@ -193,34 +190,31 @@ public final class RaisedArt {
         return out;
     }
 
-    /** Of very many bodies surfaces are a picture of pixels under the lines: working out each would take minutes. */
-    private static Drawing large(
-            LaidView view,
-            Raised subject,
-            Scene scene,
-            PaperFrame frame,
-            Lamp lamp,
-            List<SeenLine> lines,
-            Remembered remembered) {
-        var art = new RaisedArt(view, subject, scene, frame, lamp, Optional.empty(), remembered);
-        var layers = new ArrayList<>(art.lines(lines));
+    /**
+     * Surfaces and shade as a picture of pixels under the lines: until they are worked out, and for good of very many
+     * bodies, where that would take minutes.
+     */
+    private static Drawing pixels(
+            LaidView view, Raised subject, Known known, PaperFrame frame, Lamp lamp, int longerPx) {
+        var art = new RaisedArt(view, subject, known, frame, lamp, Optional.empty());
+        var layers = new ArrayList<>(art.lines(known.lines));
         if (lamp != Lamp.DRAFT) {
+            var pictures = known.remembered
+                    .tool(SurfacePictures.Painted.class)
+                    .map(p -> p.in(view.look()))
+                    .orElse(SurfacePictures.NONE);
             layers.add(Layer.of(
                     LayerKind.FACES,
-                    QuickPicture.surfaces(view, scene, subject, frame, SurfacePictures.NONE, UNDER_LINES_PX)));
+                    QuickPicture.surfaces(view, known.scene, subject, frame, pictures, lamp == Lamp.LIT, longerPx)));
         }
         layers.addAll(art.words());
         return new Drawing(layers);
     }
 
-    private Drawing drawing(
-            List<SeenParts.Part> parts,
-            List<SeenLine> lines,
-            Map<Integer, List<Outline>> dark,
-            List<CornerParts.Step> corners) {
+    private Drawing drawing(Exact exact) {
         var fills = new Fills();
         var glass = new ArrayList<Mark>();
-        for (var part : parts) {
+        for (var part : exact.parts) {
             var facet = scene.facet(part.facet());
             var kind = scene.body(part.facet()).kind();
             if (facet.skin().sort() == Skin.Sort.CLEAR) {
@@ -239,9 +233,9 @@ public final class RaisedArt {
         if (!glass.isEmpty() && lamp != Lamp.DRAFT) {
             layers.add(Layer.of(LayerKind.FURNITURE, glass));
         }
-        layers.addAll(new RaisedShade(view, subject, frame, pens).layers(parts, dark, corners));
+        layers.addAll(new RaisedShade(view, subject, frame, pens).layers(exact.parts, exact.dark, exact.corners));
         soft.ifPresent(light -> layers.add(new Layer(LayerKind.TOP_SHADOW, Blend.MULTIPLY, List.of(light))));
-        layers.addAll(lines(lines));
+        layers.addAll(lines(known.lines));
         layers.addAll(words());
         return new Drawing(layers);
     }
@@ -253,7 +247,7 @@ public final class RaisedArt {
         if (!words.isEmpty()) {
             out.add(Layer.of(LayerKind.DIMENSIONS, words));
         }
-        var names = new SideLabels(view, frame, pens).of(scene, subject);
+        var names = new SideLabels(view, frame, pens).of(scene, subject, known::spots);
         if (!names.isEmpty()) {
             out.add(Layer.of(LayerKind.LABELS, names));
         }

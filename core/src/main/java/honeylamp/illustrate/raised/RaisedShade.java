@@ -99,7 +99,11 @@ record RaisedShade(LaidView view, Raised subject, PaperFrame frame, Pens pens) {
             case WALL -> CORNER_WALL;
             case PIECE -> CORNER_PIECE;
         };
-        return Math.min(1, (HatchedShapes.isIn(view.look()) ? HATCHED_CORNER : 1) * share * view.look().cornerShade());
+        return Math.min(
+                1,
+                (HatchedShapes.isIn(view.look()) ? HATCHED_CORNER : 1)
+                        * share
+                        * view.look().cornerShade());
     }
 
     /** How dark it is where the sun does not come, from 0 to 1. */
@@ -147,9 +151,7 @@ record RaisedShade(LaidView view, Raised subject, PaperFrame frame, Pens pens) {
         for (var step : steps) {
             var path = paper(frame, step.parts());
             if (!path.isEmpty()) {
-                out.add(new Mark.Fill(
-                        path,
-                        new Ink(pens.colour(Role.SHADOW).argb(), corner(step.corner()))));
+                out.add(new Mark.Fill(path, new Ink(pens.colour(Role.SHADOW).argb(), corner(step.corner()))));
             }
         }
         return out;

@@ -20,7 +20,6 @@ import honeylamp.plan.RoomMark;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.TextRole;
 import honeylamp.raised.Scene;
-import honeylamp.raised.SeenSpots;
 import honeylamp.raised.SeenSpots.Spot;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -29,6 +28,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
@@ -155,15 +156,19 @@ final class SideLabels {
                 .toList();
     }
 
-    /** The names and their leaders; those of what is hidden are left out. */
-    List<Mark> of(Scene scene, Raised subject) {
+    /**
+     * The names and their leaders; those of what is hidden are left out.
+     *
+     * @param seen where things are seen best
+     */
+    List<Mark> of(Scene scene, Raised subject, Function<Set<ElementId>, Map<ElementId, Spot>> seen) {
         var named = named(subject);
         var box = scene.bounds().map(frame::paper);
         if (named.isEmpty() || box.isEmpty()) {
             return List.of();
         }
         var things = named.stream().flatMap(n -> n.things.stream()).collect(Collectors.toSet());
-        var places = SeenSpots.of(scene, things);
+        var places = seen.apply(things);
         var least = LEAST_MM2 * frame.scale() * frame.scale();
         var all = new ArrayList<Placed>();
         for (var n : named) {

@@ -11,12 +11,12 @@ import honeylamp.drawing.Remembered.LongWork;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
-import honeylamp.illustrate.raised.SoftLight;
 import honeylamp.output.KeptPicture;
 import honeylamp.output.ScreenPainter.Scene;
 import honeylamp.output.ScreenPainter.Traced;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Page;
+import honeylamp.plan.Raised;
 import honeylamp.plan.View;
 import honeylamp.sheet.ComposedPage;
 import honeylamp.sheet.SheetComposer;
@@ -153,23 +153,21 @@ public final class PictureRenderer implements AutoCloseable {
 
     private InLamp in(Lamp lamp) {
         return lamps.computeIfAbsent(
-                lamp,
-                _ -> new InLamp(light.filter(_ -> lamp == Lamp.LIT)
-                        .<LongWork>map(l -> l)
-                        .orElse(LongWork.NEVER)));
+                lamp, _ -> new InLamp(light.<LongWork>map(l -> l).orElse(LongWork.NEVER)));
     }
 
     /** Paints what was asked for in the other lamps too, as long as nothing else is. */
     private void ahead(Request request) {
         for (var lamp : Lamp.values()) {
-            if (lamp != request.lamp && newest.get() == request && !(lamp == Lamp.LIT && isLong(request))) {
+            if (lamp != request.lamp && newest.get() == request && !isRaised(request)) {
                 in(lamp).kept.paint(scene(request.in(lamp)), () -> newest.get() == request, _ -> {});
             }
         }
     }
 
-    private static boolean isLong(Request request) {
-        return request.page.views().stream().anyMatch(SoftLight::isIn);
+    /** Of raised views too much is worked out to do it ahead; in each lamp they have something plainer soon. */
+    private static boolean isRaised(Request request) {
+        return request.page.views().stream().anyMatch(v -> v.view().subject() instanceof Raised);
     }
 
     /** Whether everything asked for has been painted. */

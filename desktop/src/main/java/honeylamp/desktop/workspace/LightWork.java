@@ -2,18 +2,21 @@ package honeylamp.desktop.workspace;
 
 import honeylamp.desktop.workspace.SnagSearch.Threads;
 import honeylamp.drawing.Remembered.LongWork;
+import honeylamp.illustrate.raised.SurfacePictures;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.Executor;
+import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Works out the light of raised views while one works on: a picture has what is known by then, and is told when that is
- * better. Work on what no picture asks for any more ends.
+ * Works out the light and the exact surfaces of raised views while one works on: a picture has what is known by then, and is
+ * told when that is better. Work on what no picture asks for any more ends.
  */
 public final class LightWork implements LongWork {
     /** So many answers are kept, for when one goes back to a view. */
@@ -40,17 +43,33 @@ public final class LightWork implements LongWork {
     /** One question that is worked on. */
     private static final class Worked {
         private volatile boolean isWanted = true;
+        private final boolean isTold;
         private boolean isDone;
         private @Nullable Object answer;
+
+        Worked(boolean isTold) {
+            this.isTold = isTold;
+        }
     }
 
     private final Threads threads;
+    private final Executor rested;
+    private final SurfacePictures.Painted painted;
     private final Map<Object, Worked> all = new LinkedHashMap<>();
     private final Set<Object> asked = new HashSet<>();
     private final ReadOnlyObjectWrapper<Far> known = new ReadOnlyObjectWrapper<>(new Far(1, 0, State.RESTING));
 
-    LightWork(Threads threads) {
+    /**
+     * Nothing is worked out yet.
+     *
+     * @param threads where light is worked out, which takes long, and where it is told
+     * @param rested where surfaces are, once the hand rests
+     * @param painted pictures of what covers surfaces, as they come
+     */
+    LightWork(Threads threads, Executor rested, SurfacePictures.Painted painted) {
         this.threads = threads;
+        this.rested = rested;
+        this.painted = painted;
     }
 
     /** How far it is, to watch on the interface thread. */
@@ -82,9 +101,25 @@ public final class LightWork implements LongWork {
         }
     }
 
-    /** What is known by now is good enough. */
+    /** Whether anything is worked out still, surfaces too. */
+    public synchronized boolean isWorking() {
+        return all.values().stream().anyMatch(w -> !w.isDone && w.isWanted);
+    }
+
+    /** The hand moves again: what was to be worked out once it rests is left, and asked for anew by the next picture. */
+    synchronized void moved() {
+        all.values().stream().filter(w -> !w.isTold && !w.isDone).forEach(w -> w.isWanted = false);
+        all.values().removeIf(w -> !w.isWanted && !w.isDone);
+    }
+
+    /** Pictures are to ask anew for what was left. */
+    synchronized void asked() {
+        told();
+    }
+
+    /** The light that is known by now is good enough. */
     public synchronized void stop() {
-        all.values().stream().filter(w -> !w.isDone).forEach(w -> {
+        all.values().stream().filter(w -> w.isTold && !w.isDone).forEach(w -> {
             w.isWanted = false;
             w.isDone = true;
         });
@@ -99,11 +134,30 @@ public final class LightWork implements LongWork {
         if (known != null) {
             return Optional.ofNullable((V) known.answer);
         }
-        var begun = new Worked();
+        var begun = new Worked(true);
         all.put(question, begun);
         tell(0, State.GOING);
         threads.search().execute(() -> run(begun, work));
         return Optional.ofNullable((V) begun.answer);
+    }
+
+    @Override
+    @SuppressWarnings("unchecked") // the type of a question says what its answer is
+    public synchronized <V> Optional<V> later(Object question, Work<V> work, Supplier<V> atOnce) {
+        asked.add(question);
+        var known = all.get(question);
+        if (known != null) {
+            return Optional.ofNullable((V) known.answer);
+        }
+        var begun = new Worked(false);
+        all.put(question, begun);
+        rested.execute(() -> run(begun, work));
+        return Optional.ofNullable((V) begun.answer);
+    }
+
+    @Override
+    public <T> Optional<T> tool(Class<T> kind) {
+        return kind.isInstance(painted) ? Optional.of(kind.cast(painted)) : Optional.empty();
     }
 
     private <V> void run(Worked worked, Work<V> work) {
@@ -122,7 +176,7 @@ public final class LightWork implements LongWork {
     private synchronized void ended(Worked worked) {
         if (worked.isWanted && !worked.isDone) {
             worked.isDone = true;
-            tell(1, isGoing() ? State.GOING : State.RESTING);
+            told(worked, 1);
         }
     }
 
@@ -130,12 +184,28 @@ public final class LightWork implements LongWork {
         if (worked.isWanted) {
             worked.answer = answer;
             worked.isDone = share == 1;
-            tell(share, isGoing() ? State.GOING : State.RESTING);
+            told(worked, share);
         }
     }
 
+    /** Only of light one is told how far it is. */
+    private void told(Worked worked, double share) {
+        if (worked.isTold) {
+            tell(share, isGoing() ? State.GOING : State.RESTING);
+        } else {
+            told();
+        }
+    }
+
+    private void told() {
+        threads.screen().execute(() -> {
+            var now = known.get();
+            known.set(new Far(now.share(), now.step() + 1, now.state()));
+        });
+    }
+
     private boolean isGoing() {
-        return all.values().stream().anyMatch(w -> !w.isDone && w.isWanted);
+        return all.values().stream().anyMatch(w -> w.isTold && !w.isDone && w.isWanted);
     }
 
     private void tell(double share, State state) {

@@ -27,7 +27,7 @@ import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
-import honeylamp.illustrate.raised.RaisedArt;
+import honeylamp.illustrate.raised.QuickPicture;
 import honeylamp.illustrate.raised.SurfacePictures;
 import honeylamp.illustrate.sketch.RoomNames;
 import honeylamp.illustrate.sketch.Sketches;
@@ -37,6 +37,7 @@ import honeylamp.plan.ElementId.SchemeId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Light.Evening;
+import honeylamp.plan.Plan;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Showing;
 import honeylamp.plan.View;
@@ -88,6 +89,7 @@ public final class ShownPlan {
     private final LightWork light;
     private final Aside<LaidStorey, Map<Room, Headroom>> headroom;
     private @Nullable Checked checked;
+    private @Nullable Plan turnedIn;
 
     private record Checked(LaidPlan plan, BriefCheck check) {}
 
@@ -133,7 +135,10 @@ public final class ShownPlan {
 
         private LookedAt at(FacetPictures pictures) {
             var things = SeenThings.of(view);
-            return new LookedAt(things, RaisedArt.soon(view, things, pictures.in(view.look()), frame));
+            var quick = view.view().subject() instanceof Raised subject
+                    ? QuickPicture.of(view, things, pictures.in(view.look()), subject, frame)
+                    : List.<Mark>of();
+            return new LookedAt(things, quick);
         }
     }
 
@@ -147,9 +152,9 @@ public final class ShownPlan {
     /**
      * What is seen raised.
      *
-     * @param soon a picture of it until that which prints is there
+     * @param quick a picture of it in few pixels
      */
-    record LookedAt(SeenThings things, List<Mark> soon) {}
+    record LookedAt(SeenThings things, List<Mark> quick) {}
 
     /** A page whose words are to be read. */
     public record Read(LaidPage page, ViewId worked, PaperFrame frame, Map<String, byte[]> assets) {
@@ -211,7 +216,7 @@ public final class ShownPlan {
                         known.ifPresent(a -> covered.ask(new Covered(a.question().view, a.answer().things))));
         this.turning = new Aside<>(
                 threads.beside(), TurnRaised.Turned::isSame, Aside.Late.TOLD, (asked, _) -> asked.picture());
-        this.light = new LightWork(threads.beside());
+        this.light = new LightWork(threads.beside(), threads.rested(), pictures);
         this.headroom = new Aside<>(
                 threads.beside(),
                 (a, b) ->
@@ -253,8 +258,23 @@ public final class ShownPlan {
                         .ifPresent(turning::ask);
             }
         }
+        holdWork();
         if (workspace.get().gesture() instanceof PickCaption) {
             names.ask(new Named(view(), workspace.get().frame()));
+        }
+    }
+
+    /** While a view is turned its surfaces are not worked out; if it is left as it was, they are after all. */
+    private void holdWork() {
+        var now = workspace.get();
+        if (now.gesture() instanceof TurnRaised turn && turn.turned().isPresent()) {
+            turnedIn = now.plan();
+            light.moved();
+        } else if (turnedIn != null) {
+            if (turnedIn == now.plan()) {
+                light.asked();
+            }
+            turnedIn = null;
         }
     }
 
@@ -280,7 +300,7 @@ public final class ShownPlan {
         }
         var view = view();
         return raised.to(new Looked(view, now.frame()))
-                .map(LookedAt::soon)
+                .map(LookedAt::quick)
                 .or(() -> turning.known()
                         .get()
                         .filter(k -> k.question().elsewhere().equals(subject)

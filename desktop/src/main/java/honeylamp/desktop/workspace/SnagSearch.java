@@ -12,6 +12,7 @@ import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executor;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.ThreadPoolExecutor;
@@ -54,6 +55,7 @@ public final class SnagSearch {
     /** Where the search is done, and where what it found is told. */
     public record Threads(Executor search, Executor screen) {
         private static final int IDLE_SECONDS = 10;
+        private static final int REST_MS = 500;
 
         /** All at once, on the thread that asks. */
         public static final Threads AT_ONCE = new Threads(Runnable::run, Runnable::run);
@@ -61,6 +63,13 @@ public final class SnagSearch {
         /** The same with a thread of its own for something else. */
         Threads beside() {
             return this.search == AT_ONCE.search ? this : aside(screen);
+        }
+
+        /** A thread of its own for what is begun only when nothing was asked for a while. */
+        Executor rested() {
+            return this.search == AT_ONCE.search
+                    ? this.search
+                    : CompletableFuture.delayedExecutor(REST_MS, TimeUnit.MILLISECONDS, beside().search);
         }
 
         /** A thread of its own, which ends when there is nothing to look for. */

@@ -255,6 +255,14 @@ public record Workspace(
         return withSight(new Sight(sight.lamp, other, sight.viewport, sight.fit));
     }
 
+    /** The plan lying otherwise on the paper, which stays where it is seen. */
+    Workspace on(PaperFrame before, PaperFrame other) {
+        var seen = viewport();
+        var moved =
+                new Viewport(other.plan(before.paper(seen.centre())), seen.pxPerMm() * before.scale() / other.scale());
+        return with(other).showing(moved, sight().fit());
+    }
+
     /** Showing another part of the plan, which fills the pane so. */
     Workspace showing(Viewport other, Fit fit) {
         return withSight(new Sight(sight.lamp, sight.frame, other, fit));

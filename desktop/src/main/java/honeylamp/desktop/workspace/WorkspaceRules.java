@@ -23,6 +23,7 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Raised;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.store.Origin;
@@ -222,10 +223,20 @@ final class WorkspaceRules {
 
     /** After an edit the plan is laid on its page anew only if the page, or what the view shows of the plan, is another. */
     private Workspace laid(Workspace before, Workspace after) {
+        if (isSeenFromElsewhere(before, after)) {
+            return after.on(before.frame(), frame(after.plan(), after.worked(), after.stage()));
+        }
         return before.plan().presentation() == after.plan().presentation()
                         || before.view().id().equals(after.view().id()) && isLaidAlike(before, after)
                 ? after
                 : fitted(after);
+    }
+
+    /** One who turns what is raised keeps the paper before their eyes, and on it all that is seen. */
+    private static boolean isSeenFromElsewhere(Workspace a, Workspace b) {
+        return a.view().id().equals(b.view().id())
+                && b.view().subject() instanceof Raised
+                && !a.view().subject().equals(b.view().subject());
     }
 
     private boolean isLaidAlike(Workspace a, Workspace b) {

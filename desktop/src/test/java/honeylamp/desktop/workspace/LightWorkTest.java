@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import honeylamp.desktop.workspace.LightWork.State;
 import honeylamp.desktop.workspace.SnagSearch.Threads;
 import honeylamp.drawing.Remembered.LongWork;
+import honeylamp.illustrate.raised.SurfacePictures;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -18,7 +19,9 @@ import org.junit.jupiter.api.Test;
 /** Long work goes on beside pictures: by hand here, step by step. */
 class LightWorkTest {
     private final Deque<Runnable> aside = new ArrayDeque<>();
-    private final LightWork light = new LightWork(new Threads(aside::add, Runnable::run));
+    private final Deque<Runnable> rested = new ArrayDeque<>();
+    private final LightWork light =
+            new LightWork(new Threads(aside::add, Runnable::run), rested::add, _ -> SurfacePictures.NONE);
 
     /** A work that says what it is told to, between one step and the next. */
     private static final class Steps implements LongWork.Work<String> {
@@ -63,6 +66,46 @@ class LightWorkTest {
         assertThat(drawn("room", work)).contains("all");
         assertThat(aside).as("it is not worked out again").isEmpty();
         assertThat(light.known().get().state()).isEqualTo(State.RESTING);
+    }
+
+    private Optional<String> drawnLater(String question, LongWork.Work<String> work) {
+        light.begin();
+        var known = light.later(question, work, () -> {
+            throw new AssertionError("no picture waits for it");
+        });
+        light.end();
+        return known;
+    }
+
+    /** Surfaces are worked out once the hand rests; pictures are told, but nobody is told how far it is. */
+    @Test
+    void whatAPictureCanDoWithoutIsDoneOnceTheHandRests() {
+        var work = new Steps().then(() -> {});
+        assertThat(drawnLater("surfaces", work)).isEmpty();
+        assertThat(light.known().get().state()).isEqualTo(State.RESTING);
+        assertThat(light.isWorking()).isTrue();
+        light.stop();
+        var step = light.known().get().step();
+        rested.remove().run();
+        assertThat(light.known().get().step()).isGreaterThan(step);
+        assertThat(light.isWorking()).isFalse();
+        assertThat(drawnLater("surfaces", work)).contains("all");
+        assertThat(rested).isEmpty();
+    }
+
+    @Test
+    void aHandThatMovesAgainLeavesItForLater() {
+        var work = new Steps().then(() -> {});
+        drawnLater("surfaces", work);
+        light.moved();
+        rested.remove().run();
+        assertThat(work.done).isZero();
+        var step = light.known().get().step();
+        light.asked(); // the view stays as it was
+        assertThat(light.known().get().step()).as("pictures ask anew").isGreaterThan(step);
+        assertThat(drawnLater("surfaces", work)).isEmpty();
+        rested.remove().run();
+        assertThat(drawnLater("surfaces", work)).contains("all");
     }
 
     @Test
