@@ -137,15 +137,23 @@ public final class RaisedArt {
         Scene scene = remembered.answerOf(asked, on, () -> Looking.scene(view, subject, looking.get()));
         List<SeenLine> lines = remembered.answerOf(new AboutLines(asked), on, () -> SeenLines.of(scene));
         var known = new Known(asked, on, scene, lines, remembered);
-        if (scene.count() > MOST_FACETS) {
-            return pixels(view, subject, known, frame, lamp, UNDER_LINES_PX);
-        }
+        var drawing = scene.count() > MOST_FACETS
+                ? pixels(view, subject, known, frame, lamp, UNDER_LINES_PX)
+                : worked(view, subject, known, frame, lamp);
+        return scene.framed()
+                .map(box -> drawing.clipped(frame.paper(Figure.ring(box.ring()))))
+                .orElse(drawing);
+    }
+
+    /** Worked out exactly, or as pixels as long as it is not. */
+    private static Drawing worked(LaidView view, Raised subject, Known known, PaperFrame frame, Lamp lamp) {
         // the sun does not come in through what is cut
         var isSunny = lamp == Lamp.LIT && view.look().castShadow() > 0 && !(subject instanceof Raised.Section);
         var hasCorners = lamp == Lamp.LIT && view.look().cornerShade() > 0;
-        var about = new AboutExact(asked, isSunny ? Optional.of(view.view().light()) : Optional.empty(), hasCorners);
-        return remembered
-                .<Exact>laterAnswerOf(about, on, (_, wanted) -> Exact.of(scene, subject, about, wanted))
+        var about =
+                new AboutExact(known.about, isSunny ? Optional.of(view.view().light()) : Optional.empty(), hasCorners);
+        return known.remembered
+                .<Exact>laterAnswerOf(about, known.on, (_, wanted) -> Exact.of(known.scene, subject, about, wanted))
                 .map(exact -> exact(view, subject, known, frame, lamp, exact))
                 .orElseGet(() -> pixels(view, subject, known, frame, lamp, ON_SCREEN_PX));
     }
@@ -171,15 +179,11 @@ public final class RaisedArt {
     }
 
     private static Drawing exact(LaidView view, Raised subject, Known known, PaperFrame frame, Lamp lamp, Exact exact) {
-        var scene = known.scene;
         Optional<Mark> soft = lamp == Lamp.LIT && SoftLight.isIn(view)
-                ? SoftLight.of(view, subject, scene, exact.parts, frame, known.about, known.on, known.remembered)
+                ? SoftLight.of(view, subject, known.scene, exact.parts, frame, known.about, known.on, known.remembered)
                 : Optional.empty();
         var art = new RaisedArt(view, subject, known, frame, lamp, soft);
-        var drawing = art.drawing(soft.isPresent() ? exact.unshaded() : exact);
-        return scene.framed()
-                .map(box -> drawing.clipped(frame.paper(Figure.ring(box.ring()))))
-                .orElse(drawing);
+        return art.drawing(soft.isPresent() ? exact.unshaded() : exact);
     }
 
     /** All that bodies follow from: the same objects as long as nothing is built otherwise. */
