@@ -14,8 +14,8 @@ import java.util.stream.IntStream;
 
 /** The drawn shade of a raised view as {@link RaisedShade} has it, for pictures of pixels. */
 interface PixelShade {
-    /** The shade of more facets takes too long for a frame. */
-    int MOST_TURNED = 7000;
+    /** Of more facets the sun's shadow takes too long for a frame, and that of corners for a picture. */
+    int MOST_FACETS = 7000;
 
     /** No shade. */
     PixelShade NONE = (_, _) -> (_, _) -> {};
@@ -36,14 +36,15 @@ interface PixelShade {
      */
     static PixelShade of(LaidView view, Scene scene, Raised subject, PaperFrame frame, int longerPx) {
         var shade = new RaisedShade(view, subject, frame, Pens.of(view.look(), frame.scale()));
-        var corners = view.look().cornerShade() > 0 ? CornerGrids.of(scene, shade::corner) : CornerGrids.none(scene);
+        var hasCorners = view.look().cornerShade() > 0 && scene.count() <= MOST_FACETS;
+        var corners = hasCorners ? CornerGrids.of(scene, shade::corner) : CornerGrids.none(scene);
         return of(shade, scene, corners, longerPx);
     }
 
     /** The same without corners: for while a view is turned. */
     static PixelShade ofSun(LaidView view, Scene scene, Raised subject, PaperFrame frame, int longerPx) {
         var shade = new RaisedShade(view, subject, frame, Pens.of(view.look(), frame.scale()));
-        return scene.count() > MOST_TURNED ? NONE : of(shade, scene, CornerGrids.none(scene), longerPx * 2 / 3);
+        return scene.count() > MOST_FACETS ? NONE : of(shade, scene, CornerGrids.none(scene), longerPx * 2 / 3);
     }
 
     private static PixelShade of(RaisedShade shade, Scene scene, CornerGrids corners, int longerPx) {
