@@ -127,32 +127,29 @@ public final class LightWork implements LongWork {
     }
 
     @Override
-    @SuppressWarnings("unchecked") // the type of a question says what its answer is
     public synchronized <V> Optional<V> answer(Object question, Work<V> work) {
-        asked.add(question);
-        var known = all.get(question);
-        if (known != null) {
-            return Optional.ofNullable((V) known.answer);
+        if (!all.containsKey(question)) {
+            tell(0, State.GOING);
         }
-        var begun = new Worked(true);
-        all.put(question, begun);
-        tell(0, State.GOING);
-        threads.search().execute(() -> run(begun, work));
-        return Optional.ofNullable((V) begun.answer);
+        return known(question, work, true, threads.search());
     }
 
     @Override
-    @SuppressWarnings("unchecked") // the type of a question says what its answer is
     public synchronized <V> Optional<V> later(Object question, Work<V> work, Supplier<V> atOnce) {
+        return known(question, work, false, rested);
+    }
+
+    @SuppressWarnings("unchecked") // the type of a question says what its answer is
+    private <V> Optional<V> known(Object question, Work<V> work, boolean isTold, Executor where) {
         asked.add(question);
         var known = all.get(question);
-        if (known != null) {
-            return Optional.ofNullable((V) known.answer);
+        if (known == null) {
+            known = new Worked(isTold);
+            all.put(question, known);
+            var begun = known;
+            where.execute(() -> run(begun, work));
         }
-        var begun = new Worked(false);
-        all.put(question, begun);
-        rested.execute(() -> run(begun, work));
-        return Optional.ofNullable((V) begun.answer);
+        return Optional.ofNullable((V) known.answer);
     }
 
     @Override
