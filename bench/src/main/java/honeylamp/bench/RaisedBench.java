@@ -68,7 +68,7 @@ public class RaisedBench {
     private final int[] pixels = new int[LONGER_PX * LONGER_PX * 2 / 3];
     private final PaperFrame frame = PaperFrame.atOrigin(SCALE);
     private List<LaidView> views = List.of();
-    private List<SeenThings> seen = List.of();
+    private List<QuickPicture> quick = List.of();
     private List<Scene> scenes = List.of();
     private SurfacePictures pictures = SurfacePictures.NONE;
     private int nth;
@@ -83,8 +83,9 @@ public class RaisedBench {
         var id = added.plan().presentation().views().getLast().id();
         var view = LaidPlan.of(added.plan()).view(id);
         views = List.of(view);
-        seen = List.of(SeenThings.of(view));
-        pictures = new FacetPictures().paint(view, seen.getFirst().bodies(), () -> true);
+        var seen = SeenThings.of(view);
+        quick = List.of(QuickPicture.of(view, seen, frame));
+        pictures = new FacetPictures().paint(view, seen.bodies(), () -> true);
         scenes = List.of(Looking.scene(view, subject, Looking.of(view, subject).orElseThrow()));
     }
 
@@ -107,10 +108,8 @@ public class RaisedBench {
 
     @Benchmark
     public List<Mark> turned() {
-        var view = views.getFirst();
-        var subject = (Raised) view.view().subject();
-        return QuickPicture.of(
-                view, seen.getFirst(), pictures, subject.seenFrom(subject.eye().turnedBy(360.0 * nth / EYES)), frame);
+        var subject = (Raised) views.getFirst().view().subject();
+        return quick.getFirst().from(subject.seenFrom(subject.eye().turnedBy(360.0 * nth / EYES)), pictures);
     }
 
     @Benchmark

@@ -71,6 +71,7 @@ public final class StoreyBodies {
     private final Below below;
     private final double livedIn;
     private final GroundBodies ground;
+    private final CoveredSides covered;
 
     private StoreyBodies(LaidStorey storey, Below below, double livedIn) {
         this.livedIn = livedIn;
@@ -79,6 +80,7 @@ public final class StoreyBodies {
         this.geometry = storey.geometry();
         this.floorMm = storey.storey().level().mm();
         this.ground = new GroundBodies(storey, below);
+        this.covered = new CoveredSides(storey);
     }
 
     /** What is seen through holes in the floor. */
@@ -95,39 +97,49 @@ public final class StoreyBodies {
      * @return its bodies; none of a storey where nothing is built
      */
     public static List<Body> whole(LaidStorey storey, double cutMm, Below below) {
-        return whole(
-                new StoreyBodies(storey, below, 0), cutMm, List.of(), Near.STANDING); // small things would be specks
+        return new CutStorey(new StoreyBodies(storey, below, 0), cutMm) // small things would be specks
+                .bodies(Near.STANDING, List.of());
+    }
+
+    /** A storey, cut so high above its floor, over whose near walls one may look. */
+    public static CutStorey cut(LaidStorey storey, double cutMm) {
+        return new CutStorey(new StoreyBodies(storey, Below.DARK, 0), cutMm);
     }
 
     /**
-     * A storey, cut so high above its floor, over whose near walls one looks.
+     * The ground of the near walls of a storey; none if they stand as the others do.
      *
-     * @param near what becomes of them
      * @param towards where one looks, in the plan, of length one
      */
-    public static List<Body> whole(LaidStorey storey, double cutMm, Near near, Point towards) {
-        var bodies = new StoreyBodies(storey, Below.DARK, 0);
-        var ground = near == Near.STANDING ? List.<Outline>of() : new NearWalls(bodies.geometry).ground(towards);
-        return whole(bodies, cutMm, ground, near);
+    public static List<Outline> nearGround(LaidStorey storey, Near near, Point towards) {
+        return near == Near.STANDING ? List.of() : new NearWalls(storey.geometry()).ground(towards);
     }
 
-    private static List<Body> whole(StoreyBodies bodies, double cutMm, List<Outline> nearGround, Near near) {
-        var walls = bodies.geometry.network().poche();
+    /** The ground of all walls. */
+    List<Outline> poche() {
+        return geometry.network().poche();
+    }
+
+    /** What lies below all that stands. */
+    List<Body> grounds() {
         var out = new ArrayList<Body>();
-        var shells = bodies.geometry.shells();
-        bodies.ground.site(out, shells);
-        bodies.ground.slab(out, shells, bodies.geometry.rooms());
-        bodies.standing(out, nearGround.isEmpty() ? walls : Regions.difference(walls, nearGround), cutMm, _ -> true);
-        bodies.near(out, nearGround, cutMm, near);
-        bodies.fixed(out, cutMm, _ -> true);
-        bodies.endUnderRoof(out);
-        bodies.pieces(out, _ -> true);
-        bodies.fittings(out, cutMm, _ -> true);
+        ground.site(out, geometry.shells());
+        ground.slab(out, geometry.shells(), geometry.rooms());
+        return List.copyOf(out);
+    }
+
+    /** What stands between walls. */
+    List<Body> within(double cutMm) {
+        var out = new ArrayList<Body>();
+        fixed(out, cutMm, _ -> true);
+        endUnderRoof(out);
+        pieces(out, _ -> true);
+        fittings(out, cutMm, _ -> true);
         return List.copyOf(out);
     }
 
     /** What is left of the walls one looks over. */
-    private void near(List<Body> out, List<Outline> nearGround, double cutMm, Near near) {
+    void near(List<Body> out, List<Outline> nearGround, double cutMm, Near near) {
         if (nearGround.isEmpty()) {
             return;
         }
@@ -137,7 +149,7 @@ public final class StoreyBodies {
             case LOW -> standing(out, nearGround, Math.min(cutMm, LOW_MM), _ -> false);
             case THROUGH -> {
                 standing(out, nearGround, Math.min(cutMm, LOW_MM), _ -> false);
-                out.add(NearWalls.film(new WallBodies(storey, nearGround).upTo(cutMm)));
+                out.add(NearWalls.film(new WallBodies(storey, covered, nearGround).upTo(cutMm)));
             }
         }
     }
@@ -265,7 +277,7 @@ public final class StoreyBodies {
     }
 
     /** Doors, windows and posts end where the roof does; walls are made so. */
-    private void endUnderRoof(List<Body> out) {
+    void endUnderRoof(List<Body> out) {
         UnderRoof.overWalls(storey)
                 .ifPresent(roof -> out.replaceAll(body -> switch (body.kind()) {
                     case OPENINGS, FIXED_PARTS, WALLS -> roof.under(body);
@@ -388,8 +400,8 @@ public final class StoreyBodies {
     }
 
     /** Walls with what is in them; leaves that stand open elsewhere are left out. */
-    private void standing(List<Body> out, List<Outline> walls, double cutMm, Predicate<Point> leavesIn) {
-        out.add(new WallBodies(storey, walls).upTo(cutMm));
+    void standing(List<Body> out, List<Outline> walls, double cutMm, Predicate<Point> leavesIn) {
+        out.add(new WallBodies(storey, covered, walls).upTo(cutMm));
         var openings = new OpeningBodies(storey, cutMm, leavesIn);
         for (var cut : geometry.cuts()) {
             if (WallBodies.isIn(walls, cut)) {

@@ -2,7 +2,6 @@ package honeylamp.body;
 
 import honeylamp.catalogue.Materials;
 import honeylamp.derive.listing.Surfaces;
-import honeylamp.derive.listing.WallSides;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
@@ -20,9 +19,7 @@ import honeylamp.plan.RoomMark;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Surface;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
@@ -46,16 +43,15 @@ final class WallBodies {
     private final Optional<UnderRoof> roof;
     private final List<Outline> standing;
     private final List<Outline> layers;
-    private final List<Surfaces.Found> outside;
-    private final Map<Room, List<Surfaces.Found>> covered = new HashMap<>();
-    private final Map<Room, List<WallSides.WallSide>> sides = new HashMap<>();
+    private final CoveredSides covered;
 
     /**
      * Walls over a part of their ground.
      *
      * @param standing the part, openings not left out
      */
-    WallBodies(LaidStorey storey, List<Outline> standing) {
+    WallBodies(LaidStorey storey, CoveredSides covered, List<Outline> standing) {
+        this.covered = covered;
         this.storey = storey;
         this.standing = standing;
         this.geometry = storey.geometry();
@@ -63,7 +59,6 @@ final class WallBodies {
         this.floorMm = storey.storey().level().mm();
         this.roof = UnderRoof.overWalls(storey);
         this.layers = WallLayers.light(storey, standing);
-        this.outside = Surfaces.outside(storey);
     }
 
     /**
@@ -174,23 +169,13 @@ final class WallBodies {
         var skin = isCurved ? toned(finish) : Skin.of(Role.WALL_SIDE);
         Optional<ElementId> wall = Optional.of(on.get().piece().wall().id());
         left.forEach(part -> out.add(new Facet(flat, Prism.oriented(part), skin, 0, wall)));
-        var covers = room.map(this::inRoom).orElseGet(() -> outside);
+        var covers = room.map(covered::in).orElseGet(covered::outside);
         for (var each : covers) {
             var by = isCurved ? alongCurve(room, on.get(), edge, each) : inLine(edge, each.frame());
             if (by.isPresent()) {
                 covering(out, each, by.getAsDouble(), flat, new Box(0, fromMm, edge.length(), toMm), wall);
             }
         }
-    }
-
-    /** What is covered of the walls of a room. */
-    private List<Surfaces.Found> inRoom(Room room) {
-        return covered.computeIfAbsent(
-                room,
-                r -> r.mark().map(mark -> Surfaces.ofRoom(storey, r, mark)).orElse(List.of()).stream()
-                        .filter(f -> f.frame().up() == Surfaces.Up.PLUMB
-                                && f.finish().isPresent())
-                        .toList());
     }
 
     /** How far along an edge the frame of a surface begins that lies in the same plane. */
@@ -207,7 +192,7 @@ final class WallBodies {
             return OptionalDouble.empty();
         }
         return room
-                .flatMap(r -> sides.computeIfAbsent(r, of -> WallSides.of(geometry, of)).stream()
+                .flatMap(r -> covered.sides(r).stream()
                         .filter(s -> s.wall().equals(id) && s.side() == on.side())
                         .findFirst())
                 .stream()

@@ -78,6 +78,24 @@ public record Plan(
         return name.isBlank() ? "a plan without a name" : "\"" + name + "\"";
     }
 
+    /** Whether nothing differs but from which side raised views are looked at. */
+    public boolean isSeenAs(Plan other) {
+        return this == other || straight().equals(other.straight());
+    }
+
+    private Plan straight() {
+        return withPresentation(presentation.withViews(presentation.views().stream()
+                .map(v -> switch (v.subject()) {
+                    case Raised.Cutaway cutaway -> v.withSubject(cutaway.fromAnywhere());
+                    case Raised.WholeStorey whole -> v.withSubject(whole.fromAnywhere());
+                    case Raised.Building building -> v.withSubject(building.fromAnywhere());
+                    // these have their marks in plans
+                    case Raised.Inside _, Raised.Outside _, Raised.Section _, Raised.RoofPlan _ -> v;
+                    case View.Subject.StoreyPlan _, View.Subject.Front _ -> v;
+                })
+                .toList()));
+    }
+
     private static List<StoreyId> ids(List<Storey> storeys) {
         return storeys.stream().map(Storey::id).toList();
     }

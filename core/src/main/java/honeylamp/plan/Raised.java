@@ -17,6 +17,11 @@ public sealed interface Raised extends View.Subject {
     /** The same looked at from elsewhere. */
     Raised seenFrom(Eye other);
 
+    /** The same for all that are alike but for where they are looked at from. */
+    default Raised fromAnywhere() {
+        return seenFrom(new Eye(Rays.PARALLEL, 0, Eye.MOST_DOWN_DEG));
+    }
+
     /**
      * From where one looks.
      *

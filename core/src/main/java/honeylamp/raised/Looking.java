@@ -10,6 +10,7 @@ import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.space.SpacePoint;
 import honeylamp.plan.Raised;
@@ -24,9 +25,10 @@ import java.util.stream.Stream;
  * How a raised view looks at its storey.
  *
  * @param reach corners that are framed: of slabs and of walls, not of what stands before them
+ * @param beyond further corners that are framed, which do not change how one looks
  * @param framed the part of the picture that is seen, in picture mm; empty means all
  */
-public record Looking(Projection projection, List<SpacePoint> reach, Optional<Box> framed) {
+public record Looking(Projection projection, List<SpacePoint> reach, List<SpacePoint> beyond, Optional<Box> framed) {
     /** Heights on a true plan are drawn shorter, or rooms look tall. */
     private static final double HEIGHTS_ON_PLAN = 0.75;
 
@@ -48,9 +50,10 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
 
     private static final double SAME_DEG = 0.01;
 
-    /** Freezes the list. */
+    /** Freezes the lists. */
     public Looking {
         reach = List.copyOf(reach);
+        beyond = List.copyOf(beyond);
     }
 
     /** Where one looks, in the plan, of length one. */
@@ -70,11 +73,12 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
             return Optional.empty();
         }
         var seen = projection(subject, reach); // which a balcony more does not change
-        return Optional.of(new Looking(
-                seen,
-                Stream.concat(reach.stream(), beyond(view.storey(), subject).stream())
-                        .toList(),
-                Optional.empty()));
+        return Optional.of(new Looking(seen, reach, beyond(view.storey(), subject), Optional.empty()));
+    }
+
+    /** The same storey or building looked at from elsewhere. */
+    Looking turned(Raised elsewhere) {
+        return new Looking(projection(elsewhere, reach), reach, beyond, framed);
     }
 
     /** From where one stands, three parts wide and two high, a little more below the eye than above. */
@@ -86,7 +90,8 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
         var seen = Projection.Perspective.looking(eye, Point.direction(inside.towardsDeg()), FOCAL_MM, 0);
         var half = FOCAL_MM * Math.tan(Math.toRadians(inside.acrossDeg() / 2));
         var high = 2 * half / WIDE_TO_HIGH;
-        return new Looking(seen, List.of(), Optional.of(new Box(-half, -BELOW * high, half, (1 - BELOW) * high)));
+        return new Looking(
+                seen, List.of(), List.of(), Optional.of(new Box(-half, -BELOW * high, half, (1 - BELOW) * high)));
     }
 
     private static List<SpacePoint> reach(LaidStorey storey, Raised subject) {
@@ -173,8 +178,16 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
         return storey.geometry().room(cutaway.room());
     }
 
-    /** What stands there. */
-    static List<Body> bodies(LaidView view, Raised subject) {
+    /** What stands there, as far as it is known: from whichever side one looks, most of it is the same. */
+    private static List<Body> bodies(LaidView view, Raised subject, KeptBodies kept) {
+        var near = subject instanceof Raised.WholeStorey whole
+                ? StoreyBodies.nearGround(view.storey(), whole.near(), towards(whole.eye()))
+                : List.<Outline>of();
+        var what = subject instanceof Raised.Cutaway ? subject : subject.fromAnywhere();
+        return kept.of(view, what, near, () -> bodies(view, subject, near, kept));
+    }
+
+    private static List<Body> bodies(LaidView view, Raised subject, List<Outline> near, KeptBodies kept) {
         var storey = view.storey();
         return switch (subject) {
             case Raised.Cutaway cutaway ->
@@ -186,8 +199,7 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
                                 towards(cutaway.eye()),
                                 view.view().livedIn()))
                         .orElse(List.of());
-            case Raised.WholeStorey whole ->
-                StoreyBodies.whole(storey, whole.cut().mm(), whole.near(), towards(whole.eye()));
+            case Raised.WholeStorey whole -> kept.cut(view, whole).bodies(whole.near(), near);
             case Raised.Building building -> building.apart().mm() == 0 ? asBuilt(storey) : apart(storey, building);
             case Raised.RoofPlan _ ->
                 storey.plan().all().stream()
@@ -217,9 +229,14 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
 
     /** What a view shows of that, ready to be looked at. */
     public static Scene scene(LaidView view, Raised subject, Looking looking) {
+        return scene(view, subject, looking, new KeptBodies());
+    }
+
+    /** The same with bodies that are known. */
+    public static Scene scene(LaidView view, Raised subject, Looking looking, KeptBodies kept) {
         var showing = view.view().seen();
         return new Scene(
-                bodies(view, subject).stream()
+                bodies(view, subject, kept).stream()
                         .filter(b -> showing.shows(b.kind()))
                         .toList(),
                 looking.projection(),
@@ -257,7 +274,8 @@ public record Looking(Projection projection, List<SpacePoint> reach, Optional<Bo
 
     /** The box around what is framed, in picture mm. */
     public Box extent() {
-        return framed.orElseGet(
-                () -> Box.around(reach.stream().map(projection::of).toList()));
+        return framed.orElseGet(() -> Box.around(Stream.concat(reach.stream(), beyond.stream())
+                .map(projection::of)
+                .toList()));
     }
 }

@@ -27,6 +27,7 @@ public final class Scene {
     private final Projection projection;
     private final List<SeenFacet> facets;
     private final Optional<Box> framed;
+    private final Optional<Box> bounds;
     private volatile @Nullable BoxIndex index;
 
     /** Makes bodies ready to be looked at. */
@@ -48,6 +49,29 @@ public final class Scene {
                 .mapToObj(this::ofBody)
                 .flatMap(List::stream)
                 .toList();
+        this.bounds = framed.or(this::around);
+    }
+
+    /** The same bodies looked at otherwise. */
+    Scene from(Looking looking) {
+        return new Scene(bodies, looking.projection(), looking.framed());
+    }
+
+    private Optional<Box> around() {
+        if (facets.isEmpty()) {
+            return Optional.empty();
+        }
+        var minX = Double.POSITIVE_INFINITY;
+        var minY = Double.POSITIVE_INFINITY;
+        var maxX = Double.NEGATIVE_INFINITY;
+        var maxY = Double.NEGATIVE_INFINITY;
+        for (var facet : facets) {
+            minX = Math.min(minX, facet.box().minX());
+            minY = Math.min(minY, facet.box().minY());
+            maxX = Math.max(maxX, facet.box().maxX());
+            maxY = Math.max(maxY, facet.box().maxY());
+        }
+        return Optional.of(new Box(minX, minY, maxX, maxY));
     }
 
     /** The facets of a body that look to the eye and lie in the frame. */
@@ -100,7 +124,7 @@ public final class Scene {
 
     /** The box around all that may be seen, in picture mm; empty if there is nothing. */
     public Optional<Box> bounds() {
-        return framed.isPresent() ? framed : facets.stream().map(SeenFacet::box).reduce(Box::union);
+        return bounds;
     }
 
     /** How many facets look to the eye. */

@@ -19,10 +19,12 @@ import java.util.OptionalDouble;
 public final class SeenThings {
     private static final int LONGER_PX = 1200;
 
+    private final Optional<Looking> looking;
     private final Optional<Scene> scene;
     private final Optional<FacetBuffer> buffer;
 
-    private SeenThings(Optional<Scene> scene) {
+    private SeenThings(Optional<Looking> looking, Optional<Scene> scene) {
+        this.looking = looking;
         this.scene = scene;
         this.buffer = scene.flatMap(s -> s.bounds().map(box -> {
             var made = new FacetBuffer(box, LONGER_PX, s.projection());
@@ -33,10 +35,21 @@ public final class SeenThings {
 
     /** What is seen in a view; nothing in one that is not raised. */
     public static SeenThings of(LaidView view) {
-        return new SeenThings(
-                view.view().subject() instanceof Raised raised
-                        ? Looking.of(view, raised).map(looking -> Looking.scene(view, raised, looking))
-                        : Optional.empty());
+        return of(view, new KeptBodies());
+    }
+
+    /** The same with bodies that are known. */
+    public static SeenThings of(LaidView view, KeptBodies kept) {
+        if (!(view.view().subject() instanceof Raised raised)) {
+            return new SeenThings(Optional.empty(), Optional.empty());
+        }
+        var looking = Looking.of(view, raised);
+        return new SeenThings(looking, looking.map(from -> Looking.scene(view, raised, from, kept)));
+    }
+
+    /** How it is looked at; empty if nothing is raised. */
+    public Optional<Looking> looking() {
+        return looking;
     }
 
     /** What is looked at; empty if nothing is raised. */
@@ -51,13 +64,13 @@ public final class SeenThings {
 
     /** The same things seen from elsewhere; of a room that is cut away other walls may stand then. */
     public Optional<Scene> from(LaidView view, Raised elsewhere) {
-        return Looking.of(view, elsewhere).map(looking -> switch (elsewhere) {
-            case Raised.Cutaway _ -> Looking.scene(view, elsewhere, looking);
-            case Raised.Outside _, Raised.Section _, Raised.RoofPlan _ -> Looking.scene(view, elsewhere, looking);
-            case Raised.WholeStorey _, Raised.Building _, Raised.Inside _ ->
-                scene.map(s -> new Scene(s.bodies(), looking.projection(), looking.framed()))
-                        .orElseGet(() -> Looking.scene(view, elsewhere, looking));
-        });
+        return switch (elsewhere) {
+            case Raised.Cutaway _, Raised.Outside _, Raised.Section _, Raised.RoofPlan _ ->
+                Looking.of(view, elsewhere).map(from -> Looking.scene(view, elsewhere, from));
+            case Raised.WholeStorey _, Raised.Building _ ->
+                looking.flatMap(from -> scene.map(s -> s.from(from.turned(elsewhere))));
+            case Raised.Inside _ -> Looking.of(view, elsewhere).flatMap(from -> scene.map(s -> s.from(from)));
+        };
     }
 
     /** What is seen at a place of the picture, in picture mm; nothing beside all and where it is not to be picked. */

@@ -28,6 +28,7 @@ import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Page.Listing;
+import honeylamp.plan.Raised;
 import honeylamp.plan.Role;
 import honeylamp.plan.RoomLabel.Cramped;
 import honeylamp.plan.Sheet;
@@ -278,9 +279,15 @@ public final class SheetComposer {
                 drawing);
     }
 
-    /** What a view shows, and how many before it on the page show the same: a copy of the page asks as it did. */
+    /**
+     * What a view shows, and how many before it on the page show the same: a copy of the page asks as it did, and a view
+     * that was turned.
+     */
     private Shown shown(int index) {
-        var subjects = page.views().stream().map(v -> v.view().subject()).toList();
+        var subjects = page.views().stream()
+                .map(v -> v.view().subject())
+                .map(s -> s instanceof Raised raised ? raised.fromAnywhere() : s)
+                .toList();
         return new Shown(subjects.get(index), Collections.frequency(subjects.subList(0, index), subjects.get(index)));
     }
 

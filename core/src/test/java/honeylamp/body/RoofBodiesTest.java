@@ -184,7 +184,9 @@ class RoofBodiesTest {
         var shape = storey.roof().orElseThrow();
         var high = storey.storey().height().mm();
         var poche = storey.geometry().network().poche();
-        var walls = new WallBodies(storey, poche).upTo(high).facets();
+        var walls = new WallBodies(storey, new CoveredSides(storey), poche)
+                .upTo(high)
+                .facets();
         var step = 10.0;
         var box = storey.geometry().shells().getFirst().bounds();
         var expected = 0.0;

@@ -27,6 +27,10 @@ import org.junit.jupiter.api.Test;
 class StoreyBodiesTest {
     private static final double MM3_PER_M3 = 1e9;
 
+    private static List<Body> whole(LaidStorey storey, double cutMm, Near near, Point towards) {
+        return StoreyBodies.cut(storey, cutMm).bodies(near, StoreyBodies.nearGround(storey, near, towards));
+    }
+
     private static List<Body> walls(LaidStorey storey, double cutMm) {
         return StoreyBodies.whole(storey, cutMm, StoreyBodies.Below.DARK).stream()
                 .filter(b -> b.kind() == Kind.WALLS)
@@ -156,7 +160,7 @@ class StoreyBodiesTest {
         var towards = new Point(0.5, 0.866);
         var high = storey.storey().height().mm();
         for (var near : List.of(Near.LOW, Near.THROUGH)) {
-            var walls = StoreyBodies.whole(storey, high, near, towards).stream()
+            var walls = whole(storey, high, near, towards).stream()
                     .filter(b -> b.kind() == Kind.WALLS)
                     .flatMap(b -> b.facets().stream())
                     .toList();
@@ -171,7 +175,7 @@ class StoreyBodiesTest {
             assertThat(walls.stream().anyMatch(f -> f.skin().sort() == Skin.Sort.CLEAR))
                     .isEqualTo(near == Near.THROUGH);
         }
-        assertThat(Boxes.volumeMm3(StoreyBodies.whole(storey, high, Near.STANDING, towards)))
+        assertThat(Boxes.volumeMm3(whole(storey, high, Near.STANDING, towards)))
                 .isCloseTo(Boxes.volumeMm3(StoreyBodies.whole(storey, high, StoreyBodies.Below.DARK)), within(1.0));
     }
 

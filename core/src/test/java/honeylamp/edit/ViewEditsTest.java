@@ -15,11 +15,13 @@ import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Presentation;
+import honeylamp.plan.Raised;
 import honeylamp.plan.Sheet.Paper;
 import honeylamp.plan.Showing.Degree;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.View;
 import honeylamp.takeoff.lighting.LightingViews;
+import honeylamp.units.Length;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -212,5 +214,33 @@ class ViewEditsTest {
         var scaled = ViewEdits.scale(plan, first, Reach.ALL, Optional.of(75));
         assertThat(scaled.presentation().views())
                 .allSatisfy(v -> assertThat(v.scale()).contains(75));
+    }
+
+    @Test
+    void aPlanIsTheSameFromWhicheverSideItIsLookedAt() {
+        var plan = SailclothYard.plan();
+        var storey = plan.storeys().getFirst().id();
+        var first = plan.presentation().views().getFirst().id();
+        var eye = new Raised.Eye(Raised.Rays.PARALLEL, 30, 36);
+        var raised = ViewEdits.raised(plan, first, new Raised.WholeStorey(storey, Length.ofMm(1200), eye), "Raised")
+                .plan();
+        var id = raised.presentation().views().getLast().id();
+        var turned = ViewEdits.lookedFrom(raised, id, eye.turnedBy(90)).orThrow();
+        assertThat(turned).isNotEqualTo(raised);
+        assertThat(turned.isSeenAs(raised)).isTrue();
+        assertThat(ViewEdits.cutAt(raised, id, Length.ofMm(1500)).orThrow().isSeenAs(raised))
+                .isFalse();
+        assertThat(raised.withName("Another").isSeenAs(raised)).isFalse();
+        assertThat(raised.isSeenAs(plan)).isFalse();
+        // where somebody stands is marked in the plan
+        var inside = ViewEdits.raised(
+                        plan,
+                        first,
+                        new Raised.Inside(storey, Position.ofMm(4000, 3000), Raised.Inside.EYE_HIGH, 90, 75),
+                        "Inside")
+                .plan();
+        var there = inside.presentation().views().getLast().id();
+        assertThat(ViewEdits.lookedFrom(inside, there, eye).orThrow().isSeenAs(inside))
+                .isFalse();
     }
 }

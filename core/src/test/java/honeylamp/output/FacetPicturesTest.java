@@ -81,7 +81,9 @@ class FacetPicturesTest {
                 .laid()
                 .filter(l -> l.finish().material().equals("wide-plank-oak"))
                 .map(_ -> halves(facet.outline().bounds()));
-        var image = QuickPicture.of(view, things, pictures, (Raised) view.view().subject(), FRAME).stream()
+        var image = QuickPicture.of(view, things, FRAME)
+                .from((Raised) view.view().subject(), pictures)
+                .stream()
                 .filter(Mark.Image.class::isInstance)
                 .map(Mark.Image.class::cast)
                 .findFirst()
@@ -147,7 +149,8 @@ class FacetPicturesTest {
         var words = SquareWords.room(view, subject);
         assertThat(words.right()).isGreaterThan(5);
         var things = SeenThings.of(view);
-        var over = QuickPicture.of(view, things, SurfacePictures.NONE, subject, FRAME)
+        var over = QuickPicture.of(view, things, FRAME)
+                .from(subject, SurfacePictures.NONE)
                 .getFirst();
         var covered = ((Mark.Fill) over).path().bounds();
         var extent = Looking.of(view, subject).orElseThrow().extent();
@@ -160,14 +163,15 @@ class FacetPicturesTest {
     void aPictureOfOneToneChangesNothing() {
         var view = view(Rays.PARALLEL, 30);
         var things = SeenThings.of(view);
-        var plain = QuickPicture.of(
-                view, things, SurfacePictures.NONE, (Raised) view.view().subject(), FRAME);
+        var plain =
+                QuickPicture.of(view, things, FRAME).from((Raised) view.view().subject(), SurfacePictures.NONE);
         SurfacePictures even = facet -> facet.skin().laid().map(_ -> {
             var argb = new int[16];
             Arrays.fill(argb, 0xff808080);
             return new SurfacePicture(facet.outline().bounds(), new Pixels(4, 4, argb));
         });
-        var covered = QuickPicture.of(view, things, even, (Raised) view.view().subject(), FRAME);
+        var covered =
+                QuickPicture.of(view, things, FRAME).from((Raised) view.view().subject(), even);
         var a = ((Mark.Image) plain.getLast()).pixels().argb();
         var b = ((Mark.Image) covered.getLast()).pixels().argb();
         for (var i = 0; i < a.length; i++) {

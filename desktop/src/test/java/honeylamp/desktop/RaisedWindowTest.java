@@ -25,6 +25,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -178,6 +179,34 @@ class RaisedWindowTest {
             }
             w.press("undo");
             assertThat(corner(w).distance(corner)).isLessThan(1e-6);
+        }
+    }
+
+    @Test
+    void lookingFromElsewhereMakesOnlyItsOwnFieldsAnew() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            w.press("stage-look");
+            WindowDriver.onScreen(() -> {
+                w.model().raised().raiseStorey();
+                w.model()
+                        .pick(Set.of(w.model()
+                                .now()
+                                .currentStorey()
+                                .furnishings()
+                                .getFirst()
+                                .id()));
+                return null;
+            });
+            w.picture();
+            Node look = w.node("look-daylight");
+            Node named = w.node("piece-width");
+            Node turn = w.node("raised-turn");
+            w.fill("raised-turn", "123");
+            w.picture();
+            assertThat(w.<Node>node("raised-turn")).isNotSameAs(turn);
+            assertThat(w.<TextField>node("raised-turn").getText()).startsWith("123");
+            assertThat(w.<Node>node("look-daylight")).isSameAs(look);
+            assertThat(w.<Node>node("piece-width")).isSameAs(named);
         }
     }
 

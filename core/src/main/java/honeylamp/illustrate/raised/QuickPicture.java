@@ -12,7 +12,6 @@ import honeylamp.illustrate.pen.PaperRoom;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Role;
-import honeylamp.raised.Looking;
 import honeylamp.raised.Scene;
 import honeylamp.raised.SeenThings;
 import java.util.ArrayList;
@@ -30,21 +29,42 @@ public final class QuickPicture {
     /** How much of the ink edges take. */
     private static final double EDGE = 0.55;
 
-    private QuickPicture() {}
+    private final LaidView view;
+    private final SeenThings seen;
+    private final PaperFrame frame;
+    private final Optional<Box> drawn;
+
+    private QuickPicture(LaidView view, SeenThings seen, PaperFrame frame) {
+        this.view = view;
+        this.seen = seen;
+        this.frame = frame;
+        this.drawn = view.view().subject() instanceof Raised raised
+                ? seen.looking()
+                        .map(looking -> frame.paper(withWords(looking.extent(), SquareWords.room(view, raised), frame)))
+                : Optional.empty();
+    }
 
     /**
-     * The picture of a view as another eye sees it, where it lies on paper; nothing if what it shows is gone.
+     * Pictures of a view.
      *
-     * @param seen what is seen in the view
+     * @param seen what is seen in it
+     * @param frame where it lies on paper
+     */
+    public static QuickPicture of(LaidView view, SeenThings seen, PaperFrame frame) {
+        return new QuickPicture(view, seen, frame);
+    }
+
+    /**
+     * The picture as another eye sees it; nothing if what the view shows is gone.
+     *
      * @param pictures of what covers surfaces
      */
-    public static List<Mark> of(
-            LaidView view, SeenThings seen, SurfacePictures pictures, Raised elsewhere, PaperFrame frame) {
+    public List<Mark> from(Raised elsewhere, SurfacePictures pictures) {
         return seen.from(view, elsewhere)
                 .flatMap(scene -> scene.bounds().map(box -> {
-                    var there = held(seen, box, frame);
+                    var there = held(box);
                     var shade = PixelShade.ofSun(view, scene, elsewhere, there, LONGER_PX);
-                    var out = new ArrayList<Mark>(List.of(over(view, box, frame, there)));
+                    var out = new ArrayList<Mark>(List.of(over(there.paper(box))));
                     out.addAll(of(view, scene, box, elsewhere, there, new Fine(LONGER_PX, EDGE, pictures, shade)));
                     return List.copyOf(out);
                 }))
@@ -52,7 +72,7 @@ public final class QuickPicture {
     }
 
     /** What is turned stays where it is on paper. */
-    private static PaperFrame held(SeenThings seen, Box turned, PaperFrame frame) {
+    private PaperFrame held(Box turned) {
         return seen.scene()
                 .flatMap(Scene::bounds)
                 .map(box -> frame.holding(box.centre(), turned.centre()))
@@ -60,14 +80,8 @@ public final class QuickPicture {
     }
 
     /** Paper over what was drawn of the view before, its words too, and over what is drawn now. */
-    private static Mark over(LaidView view, Box box, PaperFrame frame, PaperFrame there) {
-        var now = there.paper(box);
-        var all = view.view().subject() instanceof Raised raised
-                ? Looking.of(view, raised)
-                        .map(looking -> frame.paper(withWords(looking.extent(), SquareWords.room(view, raised), frame)))
-                        .map(now::union)
-                        .orElse(now)
-                : now;
+    private Mark over(Box now) {
+        var all = drawn.map(now::union).orElse(now);
         return new Mark.Fill(
                 Figure.ring(all.grown(OVER_MM).ring()),
                 Pens.of(view.look(), frame.scale()).ink(Role.PAPER));

@@ -35,6 +35,7 @@ import honeylamp.plan.Role;
 import honeylamp.plan.Showing;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.raised.CornerParts;
+import honeylamp.raised.KeptBodies;
 import honeylamp.raised.Looking;
 import honeylamp.raised.Scene;
 import honeylamp.raised.SeenLines;
@@ -76,7 +77,7 @@ public final class RaisedArt {
     private static final int UNDER_LINES_PX = 2600;
 
     /** So many pixels are enough on a screen. */
-    private static final int ON_SCREEN_PX = 1600;
+    private static final int ON_SCREEN_PX = 1280;
 
     private final LaidView view;
     private final Raised subject;
@@ -133,8 +134,9 @@ public final class RaisedArt {
         }
         var asked =
                 new AboutScene(subject, view.view().seen().hidden(), view.view().livedIn());
-        var on = built(view);
-        Scene scene = remembered.answerOf(asked, on, () -> Looking.scene(view, subject, looking.get()));
+        var on = KeptBodies.built(view);
+        KeptBodies kept = remembered.answer(KeptBodies.class, KeptBodies::new);
+        Scene scene = remembered.answerOf(asked, on, () -> Looking.scene(view, subject, looking.get(), kept));
         List<SeenLine> lines = remembered.answerOf(new AboutLines(asked), on, () -> SeenLines.of(scene));
         var known = new Known(asked, on, scene, lines, remembered);
         var drawing = scene.count() > MOST_FACETS
@@ -184,14 +186,6 @@ public final class RaisedArt {
                 : Optional.empty();
         var art = new RaisedArt(view, subject, known, frame, lamp, soft);
         return art.drawing(soft.isPresent() ? exact.unshaded() : exact);
-    }
-
-    /** All that bodies follow from: the same objects as long as nothing is built otherwise. */
-    private static List<Object> built(LaidView view) {
-        var out = new ArrayList<Object>();
-        view.plan().all().forEach(s -> out.add(s.geometry()));
-        out.add(view.plan().wallTypes());
-        return out;
     }
 
     /**

@@ -41,6 +41,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Showing;
 import honeylamp.plan.View;
+import honeylamp.raised.KeptBodies;
 import honeylamp.raised.SeenThings;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.store.PagePictures;
@@ -125,20 +126,25 @@ public final class ShownPlan {
         }
     }
 
-    /** A raised view where it lies on paper. */
-    record Looked(LaidView view, PaperFrame frame) {
+    /**
+     * A raised view where it lies on paper.
+     *
+     * @param isDrawn whether a picture of it is there from when it was turned
+     */
+    record Looked(LaidView view, PaperFrame frame, boolean isDrawn) {
         private boolean isSame(Looked other) {
             return view.plan() == other.view.plan()
                     && view.view().equals(other.view.view())
                     && frame.equals(other.frame);
         }
 
-        private LookedAt at(FacetPictures pictures) {
-            var things = SeenThings.of(view);
-            var quick = view.view().subject() instanceof Raised subject
-                    ? QuickPicture.of(view, things, pictures.in(view.look()), subject, frame)
+        private LookedAt at(FacetPictures pictures, KeptBodies kept) {
+            var things = SeenThings.of(view, kept);
+            var quick = QuickPicture.of(view, things, frame);
+            var meanwhile = !isDrawn && view.view().subject() instanceof Raised subject
+                    ? quick.from(subject, pictures.in(view.look()))
                     : List.<Mark>of();
-            return new LookedAt(things, quick);
+            return new LookedAt(things, quick, meanwhile);
         }
     }
 
@@ -152,9 +158,10 @@ public final class ShownPlan {
     /**
      * What is seen raised.
      *
-     * @param quick a picture of it in few pixels
+     * @param quick pictures of it in few pixels
+     * @param meanwhile one of those; nothing if there is one from when it was turned
      */
-    record LookedAt(SeenThings things, List<Mark> quick) {}
+    record LookedAt(SeenThings things, QuickPicture quick, List<Mark> meanwhile) {}
 
     /** A page whose words are to be read. */
     public record Read(LaidPage page, ViewId worked, PaperFrame frame, Map<String, byte[]> assets) {
@@ -206,7 +213,8 @@ public final class ShownPlan {
         });
         this.stamps = new Aside<>(
                 threads.beside(), Stamped::isSame, (asked, _) -> new PagePictures().stamp(asked.page, asked.assets));
-        this.raised = new Aside<>(threads.beside(), Looked::isSame, (asked, _) -> asked.at(pictures));
+        var kept = new KeptBodies();
+        this.raised = new Aside<>(threads.beside(), Looked::isSame, (asked, _) -> asked.at(pictures, kept));
         this.covered = new Aside<>(
                 threads.beside(),
                 Covered::isSame,
@@ -249,12 +257,13 @@ public final class ShownPlan {
             stamps.ask(stamped());
         }
         if (workspace.get().view().subject() instanceof Raised) {
-            var looked = new Looked(view(), workspace.get().frame());
+            var looked =
+                    new Looked(view(), workspace.get().frame(), !turnedInto().isEmpty());
             raised.ask(looked);
             if (workspace.get().gesture() instanceof TurnRaised turn) {
                 raised.to(looked)
-                        .flatMap(at ->
-                                turn.wanted(looked.view, at.things, pictures.in(looked.view.look()), looked.frame))
+                        .flatMap(
+                                at -> turn.wanted(looked.view, at.quick, pictures.in(looked.view.look()), looked.frame))
                         .ifPresent(turning::ask);
             }
         }
@@ -280,7 +289,7 @@ public final class ShownPlan {
 
     /** What is seen in a raised view, if that is known by now. */
     Optional<SeenThings> things(LaidView view, PaperFrame frame) {
-        return raised.to(new Looked(view, frame)).map(LookedAt::things);
+        return raised.to(new Looked(view, frame, false)).map(LookedAt::things);
     }
 
     /** A raised view as it was drawn last while it is turned. */
@@ -295,23 +304,23 @@ public final class ShownPlan {
     /** What a raised view looks like, in few pixels, until its picture is there; nothing if that is not known. */
     public List<Mark> meanwhile() {
         var now = workspace.get();
-        if (!(now.view().subject() instanceof Raised subject)) {
-            return List.of();
-        }
+        return now.view().subject() instanceof Raised
+                ? raised.to(new Looked(view(), now.frame(), false))
+                        .map(LookedAt::meanwhile)
+                        .filter(marks -> !marks.isEmpty())
+                        .orElseGet(this::turnedInto)
+                : List.of();
+    }
+
+    /** The picture drawn last while the view was turned to where it is seen from now; nothing if it was not. */
+    private List<Mark> turnedInto() {
         var view = view();
-        return raised.to(new Looked(view, now.frame()))
-                .map(LookedAt::quick)
-                .or(() -> turning.known()
-                        .get()
-                        .filter(k -> k.question().elsewhere().equals(subject)
-                                && k.question()
-                                        .view()
-                                        .view()
-                                        .id()
-                                        .equals(now.view().id())
-                                && k.question().view().plan().storeys()
-                                        == view.plan().storeys())
-                        .map(Aside.Answered::answer))
+        return turning.known()
+                .get()
+                .filter(k -> k.question().elsewhere().equals(view.view().subject())
+                        && k.question().view().view().id().equals(view.view().id())
+                        && k.question().view().plan().storeys() == view.plan().storeys())
+                .map(Aside.Answered::answer)
                 .orElse(List.of());
     }
 

@@ -67,9 +67,14 @@ public final class SnagSearch {
 
         /** A thread of its own for what is begun only when nothing was asked for a while. */
         Executor rested() {
+            return beside().restedOnIt();
+        }
+
+        /** The same on the thread of the search. */
+        private Executor restedOnIt() {
             return this.search == AT_ONCE.search
                     ? this.search
-                    : CompletableFuture.delayedExecutor(REST_MS, TimeUnit.MILLISECONDS, beside().search);
+                    : CompletableFuture.delayedExecutor(REST_MS, TimeUnit.MILLISECONDS, this.search);
         }
 
         /** A thread of its own, which ends when there is nothing to look for. */
@@ -89,17 +94,22 @@ public final class SnagSearch {
     private record Request(LaidStorey here, Length gapReach) {
         /** Whether nothing that snags depend on differs. */
         boolean isFor(LaidPlan other, Length reach) {
+            return isBuiltAs(other, reach) && here.plan().presentation() == other.presentation();
+        }
+
+        /** Whether nothing differs but how it is shown. */
+        private boolean isBuiltAs(LaidPlan other, Length reach) {
             var plan = here.plan();
             return gapReach.equals(reach)
                     && plan.units() == other.units()
                     && plan.brief() == other.brief()
                     && plan.wallTypes() == other.wallTypes()
-                    && plan.presentation() == other.presentation()
                     && plan.storeys() == other.storeys();
         }
     }
 
     private final Threads threads;
+    private final Executor rested;
     private final AtomicReference<@Nullable Request> newest = new AtomicReference<>();
     private final GeometryCache otherStoreys = new GeometryCache(); // search thread only
     private final KnownChecks checks = new KnownChecks(); // search thread only
@@ -109,6 +119,7 @@ public final class SnagSearch {
 
     SnagSearch(Threads threads) {
         this.threads = threads;
+        this.rested = threads.restedOnIt();
     }
 
     /** What is known now, to watch on the interface thread. */
@@ -122,8 +133,11 @@ public final class SnagSearch {
      * @param here the storey worked on
      */
     void want(LaidStorey here, Length gapReach) {
-        if (asked == null || !asked.isFor(here.plan(), gapReach)) {
-            look(new Request(here, gapReach));
+        var before = asked;
+        if (before == null || !before.isFor(here.plan(), gapReach)) {
+            // how a view is seen changes quickly and what is wrong seldom with it: the picture comes first
+            var isOnlyShown = before != null && before.isBuiltAs(here.plan(), gapReach);
+            look(new Request(here, gapReach), isOnlyShown ? rested : threads.search);
         }
     }
 
@@ -138,15 +152,15 @@ public final class SnagSearch {
     /** Looks once more. */
     public void again() {
         if (asked != null) {
-            look(asked);
+            look(asked, threads.search);
         }
     }
 
-    private void look(Request request) {
+    private void look(Request request, Executor where) {
         asked = request;
         newest.set(request);
         known.set(new Known(Progress.LOOKING, known.get().snags()));
-        threads.search.execute(() -> {
+        where.execute(() -> {
             var progress = Progress.STOPPED; // if the search itself fails, which is told by whoever meets it
             List<SnagThere> found = List.of();
             try {

@@ -12,6 +12,7 @@ import honeylamp.desktop.gesture.pick.TurnRaised;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.raised.QuickPicture;
 import honeylamp.illustrate.raised.SurfacePictures;
 import honeylamp.illustrate.sketch.RoomNames;
 import honeylamp.plan.ElementId;
@@ -73,7 +74,11 @@ class Hand {
 
     private List<Mark> turned(LaidView view, Optional<SeenThings> things) {
         return gesture instanceof TurnRaised turn
-                ? things.flatMap(t -> turn.wanted(view, t, SurfacePictures.NONE, PaperFrame.atOrigin(50)))
+                ? things.flatMap(t -> turn.wanted(
+                                view,
+                                QuickPicture.of(view, t, PaperFrame.atOrigin(50)),
+                                SurfacePictures.NONE,
+                                PaperFrame.atOrigin(50)))
                         .map(TurnRaised.Turned::picture)
                         .orElse(List.of())
                 : List.of();

@@ -7,6 +7,7 @@ import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.snags.Snag;
 import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.edit.ViewEdits;
 import honeylamp.plan.Plan;
 import honeylamp.store.Origin;
 import honeylamp.store.PlanDocument;
@@ -14,11 +15,14 @@ import java.util.ArrayDeque;
 import java.util.List;
 import java.util.Queue;
 import java.util.Set;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 
 /** Snags are looked for aside: here each thread runs when the test says so. */
 class SnagSearchTest {
-    private final Queue<Runnable> search = new ArrayDeque<>();
+    private final BlockingQueue<Runnable> search = new LinkedBlockingQueue<>();
     private final Queue<Runnable> screen = new ArrayDeque<>();
 
     private WorkspaceModel model(Plan plan) {
@@ -131,5 +135,24 @@ class SnagSearchTest {
         assertThatThrownBy(() -> runAll(search)).isInstanceOf(NullPointerException.class);
         runAll(screen);
         assertThat(failing.known().get()).isEqualTo(new SnagSearch.Known(SnagSearch.Progress.STOPPED, List.of()));
+    }
+
+    @Test
+    void whereOnlyWhatIsShownChangesThePictureComesFirst() throws Exception {
+        var model = model(SailclothYard.plan());
+        runAll(search);
+        runAll(screen);
+        model.edit(ViewEdits.livedIn(model.now().plan(), model.now().storey(), 0.37), "Make it lived-in");
+        assertThat(search).isEmpty();
+        assertThat(progress(model)).isEqualTo(SnagSearch.Progress.LOOKING);
+        var later = search.poll(20, TimeUnit.SECONDS);
+        assertThat(later).isNotNull();
+        later.run();
+        runAll(screen);
+        assertThat(progress(model)).isEqualTo(SnagSearch.Progress.DONE);
+
+        model.edit(ViewEdits.livedIn(model.now().plan(), model.now().storey(), 0), "Make it bare");
+        deleteAWall(model); // snags of what is built are looked for at once
+        assertThat(search).isNotEmpty();
     }
 }

@@ -14,7 +14,6 @@ import honeylamp.illustrate.raised.QuickPicture;
 import honeylamp.illustrate.raised.SurfacePictures;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Raised.Eye;
-import honeylamp.raised.SeenThings;
 import java.util.List;
 import java.util.Optional;
 
@@ -54,13 +53,13 @@ public record TurnRaised(Gesture rests, Raised subject, Point grabbed, Optional<
     }
 
     /** What is to be drawn while it turns; nothing before it is dragged. */
-    public Optional<Turned> wanted(LaidView view, SeenThings things, SurfacePictures pictures, PaperFrame frame) {
-        return turned.map(eye -> new Turned(view, things, pictures, subject.seenFrom(eye), frame));
+    public Optional<Turned> wanted(LaidView view, QuickPicture quick, SurfacePictures pictures, PaperFrame frame) {
+        return turned.map(eye -> new Turned(view, quick, pictures, subject.seenFrom(eye), frame));
     }
 
     /** A view as another eye sees it. */
     public record Turned(
-            LaidView view, SeenThings things, SurfacePictures pictures, Raised elsewhere, PaperFrame frame) {
+            LaidView view, QuickPicture quick, SurfacePictures pictures, Raised elsewhere, PaperFrame frame) {
         /** Whether both look alike. */
         public boolean isSame(Turned other) {
             return isOf(other.view, other.frame) && elsewhere.equals(other.elsewhere);
@@ -73,7 +72,7 @@ public record TurnRaised(Gesture rests, Raised subject, Point grabbed, Optional<
 
         /** Its picture in few pixels, over what is seen of the view now. */
         public List<Mark> picture() {
-            return QuickPicture.of(view, things, pictures, elsewhere, frame);
+            return quick.from(elsewhere, pictures);
         }
     }
 

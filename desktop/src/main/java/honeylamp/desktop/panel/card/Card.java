@@ -39,6 +39,7 @@ import honeylamp.plan.WallType;
 import honeylamp.units.AreaText;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import javafx.beans.binding.Bindings;
@@ -49,6 +50,7 @@ import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 
 /** What is picked, as typed values with live effect; with nothing picked only what was asked for is told. */
 public final class Card extends VBox {
@@ -59,6 +61,8 @@ public final class Card extends VBox {
     private final Libraries libraries;
     private final CardFields parts;
     private final VBox content = new VBox(10);
+    private @Nullable Plan newest;
+    private @Nullable Plan told;
     private final BooleanProperty rest = new SimpleBooleanProperty(true);
 
     /**
@@ -90,7 +94,7 @@ public final class Card extends VBox {
         public Part part(Workspace now) {
             var choices = now.choices();
             return new Part(
-                    now.plan(),
+                    told(now.plan()),
                     now.storey(),
                     now.selection(),
                     now.stage(),
@@ -139,6 +143,15 @@ public final class Card extends VBox {
             }
         });
         model.state().subscribe(now -> rest.set(now.choices().round().rest() == Choices.Rest.SHOWN));
+    }
+
+    /** The plan it told of, as long as that is only looked at from elsewhere: what is picked stays the same. */
+    private Plan told(Plan now) {
+        if (now != newest) {
+            newest = now;
+            told = told != null && told.isSeenAs(now) ? told : now;
+        }
+        return Objects.requireNonNull(told);
     }
 
     /** How high all that it tells is, in px. */

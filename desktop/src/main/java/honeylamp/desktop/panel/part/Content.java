@@ -22,6 +22,11 @@ public interface Content<P> {
         return List.of();
     }
 
+    /** What of the record is told by what stays put: made anew only if that has changed. */
+    default Object pinning(P part) {
+        return List.of();
+    }
+
     /** What is shown of a workspace, to be compared with what was shown before. */
     default Made<P> of(Workspace now) {
         return new Made<>(this, part(now));
@@ -32,6 +37,11 @@ public interface Content<P> {
         /** The nodes that show it. */
         public List<Node> nodes() {
             return content.nodes(part);
+        }
+
+        /** What of the record what stays put tells. */
+        public Object pinning() {
+            return content.pinning(part);
         }
 
         /** What of it stays put. */

@@ -1,5 +1,7 @@
 package honeylamp.desktop.panel.part;
 
+import honeylamp.derive.listing.SeenFromCorner;
+import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.ViewEdits;
 import honeylamp.plan.Raised;
@@ -12,6 +14,7 @@ import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
@@ -24,8 +27,32 @@ public final class RaisedFields {
         this.model = model;
     }
 
-    /** The fields of what is seen now. */
-    public Node section(Raised raised, UnitSystem units) {
+    /**
+     * What the fields tell.
+     *
+     * @param corners from which it may be looked at
+     */
+    private record Part(Optional<Raised> seen, UnitSystem units, View.Lit lit, List<SeenFromCorner> corners) {}
+
+    private final Content<Part> fields = new Content<>() {
+        @Override
+        public Part part(Workspace now) {
+            var raised = model.raised();
+            return new Part(raised.seen(), now.plan().units(), now.view().lit(), raised.corners());
+        }
+
+        @Override
+        public List<Node> nodes(Part part) {
+            return part.seen.map(raised -> section(raised, part.units)).stream().toList();
+        }
+    };
+
+    /** The fields of what is seen, as long as they are shown; none while that is not raised. */
+    public Node live() {
+        return new LivePart(model, fields);
+    }
+
+    private Node section(Raised raised, UnitSystem units) {
         var out = new ArrayList<Node>();
         if (raised instanceof Raised.Inside inside) {
             var fields = new ArrayList<>(inside(inside, units));
@@ -263,13 +290,5 @@ public final class RaisedFields {
                 "°",
                 v -> model.raised().look(turned.by(v)),
                 model::complain);
-    }
-
-    /** The fields, if what is seen now is raised. */
-    public List<Node> ifRaised(UnitSystem units) {
-        return model.raised()
-                .seen()
-                .map(raised -> List.of(section(raised, units)))
-                .orElse(List.of());
     }
 }

@@ -4,6 +4,7 @@ import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import java.util.function.Function;
 import javafx.scene.layout.Pane;
+import javafx.util.Subscription;
 import org.jspecify.annotations.Nullable;
 
 /** Keeps a pane in step with a small record of the workspace: what it shows is made anew when the record has changed. */
@@ -17,10 +18,10 @@ public final class Watched {
         this.wanted = wanted;
     }
 
-    /** Shows in a pane what is wanted of a model's workspace, now and whenever that changes. */
-    public static void in(Pane pane, WorkspaceModel model, Function<Workspace, Content.Made<?>> wanted) {
+    /** Shows in a pane what is wanted of a model's workspace, now and whenever that changes, until nobody watches. */
+    public static Subscription in(Pane pane, WorkspaceModel model, Function<Workspace, Content.Made<?>> wanted) {
         var watched = new Watched(pane, wanted);
-        model.state().subscribe(watched::update);
+        return model.state().subscribe(watched::update);
     }
 
     private void update(Workspace now) {

@@ -77,6 +77,11 @@ record FurnishTray(
     }
 
     @Override
+    public Object pinning(Part part) {
+        return part;
+    }
+
+    @Override
     public List<Node> pinned(Part part) {
         if (part.own.isPresent()) {
             return new OwnTray(model, window).of(part.own.get(), part.units);

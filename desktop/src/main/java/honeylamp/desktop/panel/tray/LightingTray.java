@@ -88,6 +88,11 @@ record LightingTray(
     }
 
     @Override
+    public Object pinning(Part part) {
+        return part;
+    }
+
+    @Override
     public List<Node> pinned(Part part) {
         var out = new ArrayList<Node>();
         out.add(steps().node(part.lighting().step(), part.isOnView()));

@@ -1,10 +1,11 @@
 package honeylamp.desktop.panel.tray;
 
-import honeylamp.derive.storeys.LaidView;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.ViewEdits;
+import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.View;
 import honeylamp.takeoff.lived.LivedIn;
 import javafx.scene.Node;
 
@@ -12,8 +13,15 @@ import javafx.scene.Node;
 record LivedInFields(WorkspaceModel model) {
     private static final String ACTION = "Make it lived-in";
 
+    /** What is told of a view. */
+    record Part(ViewId view, double depth, double amount, boolean isPlan) {
+        static Part of(View view) {
+            return new Part(view.id(), view.depth(), view.livedIn(), view.isPlan());
+        }
+    }
+
     /** How far one seems to look down into the storey. */
-    Node depth(LaidView view) {
+    Node depth(Part part) {
         return Widgets.section(
                 "Depth",
                 Widgets.slider(
@@ -21,11 +29,11 @@ record LivedInFields(WorkspaceModel model) {
                         "depth",
                         0,
                         1,
-                        view.view().depth(),
+                        part.depth(),
                         (v, going) -> model.slide(
                                 ViewEdits.depth(
                                         model.now().plan(),
-                                        view.view().id(),
+                                        part.view(),
                                         model.now().choices().presenting().reach(),
                                         v),
                                 "Give the plan depth",
@@ -33,14 +41,13 @@ record LivedInFields(WorkspaceModel model) {
                 Widgets.quiet("Seen when lit; lines and words of the cut stay true."));
     }
 
-    Node section(LaidView view) {
-        var amount = view.view().livedIn();
+    Node section(Part part) {
         var keep = Widgets.button(
                 "Keep as pieces",
                 "lived-in-keep",
                 "What lies about becomes pieces that can be picked, moved and deleted",
-                () -> keep(view));
-        keep.setDisable(amount == 0 || !view.view().isPlan());
+                this::keep);
+        keep.setDisable(part.amount() == 0 || !part.isPlan());
         return Widgets.section(
                 "Lived in",
                 Widgets.slider(
@@ -48,11 +55,11 @@ record LivedInFields(WorkspaceModel model) {
                         "lived-in",
                         0,
                         1,
-                        amount,
+                        part.amount(),
                         (v, going) -> model.slide(
                                 ViewEdits.livedIn(
                                         model.now().plan(),
-                                        view.view().id(),
+                                        part.view(),
                                         model.now().choices().presenting().reach(),
                                         v),
                                 ACTION,
@@ -60,7 +67,8 @@ record LivedInFields(WorkspaceModel model) {
                 keep);
     }
 
-    private void keep(LaidView view) {
+    private void keep() {
+        var view = model.shown().view();
         var seen = LivedIn.at(LivedIn.all(view.storey().geometry()), view.view().livedIn());
         var kept = LivedIn.forPlan(seen);
         var with = FurnishingEdits.add(model.now().plan(), view.view().storey(), kept);

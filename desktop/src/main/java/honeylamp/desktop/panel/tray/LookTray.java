@@ -23,6 +23,7 @@ import honeylamp.plan.ShadeEdge;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 
@@ -47,13 +48,15 @@ final class LookTray implements Content<LookTray.Part> {
     /**
      * What is shown.
      *
+     * @param day the view under the sun of a day, if a sun shines on it
      * @param several whether the plan has further views
      * @param laid the materials laid anywhere
      */
     record Part(
             Look look,
             Light light,
-            LaidView view,
+            LivedInFields.Part lived,
+            Optional<LaidView> day,
             boolean several,
             Presenting presenting,
             List<Material> laid,
@@ -64,7 +67,8 @@ final class LookTray implements Content<LookTray.Part> {
         return new Part(
                 model.shown().view().look(),
                 now.view().light(),
-                model.shown().view(),
+                LivedInFields.Part.of(now.view()),
+                now.view().light().sun().map(_ -> model.shown().view()),
                 now.plan().presentation().views().size() > 1,
                 now.choices().presenting(),
                 LookFields.laid(now.plan()),
@@ -75,13 +79,13 @@ final class LookTray implements Content<LookTray.Part> {
     public List<Node> nodes(Part part) {
         var look = part.look();
         var light = part.light();
-        var out = new ArrayList<Node>(
-                new RaisedFields(model).ifRaised(model.now().plan().units()));
+        var out = new ArrayList<Node>();
+        out.add(new RaisedFields(model).live());
         if (part.several()) {
             out.add(reach(model, part.presenting().reach(), "All views", "This view only"));
         }
         out.addAll(shelf.nodes(look, part.own()));
-        out.add(Widgets.section("Light", sun.nodes(light, part.view()).toArray(Node[]::new)));
+        out.add(Widgets.section("Light", sun.nodes(light, part.day()).toArray(Node[]::new)));
         out.add(shade(look));
         out.add(Widgets.section(
                 "Line and texture",
@@ -108,8 +112,8 @@ final class LookTray implements Content<LookTray.Part> {
                         look.textureStrength(),
                         (v, going) -> parts.look(going, l -> l.withTextureStrength(v)))));
         out.add(paper(look.paper()));
-        out.add(lived.section(part.view()));
-        out.add(lived.depth(part.view()));
+        out.add(lived.section(part.lived()));
+        out.add(lived.depth(part.lived()));
         out.addAll(parts.nodes(look, part.presenting(), part.laid()));
         return out;
     }

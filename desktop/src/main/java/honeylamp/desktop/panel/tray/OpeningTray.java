@@ -77,6 +77,11 @@ record OpeningTray(
     }
 
     @Override
+    public Object pinning(Part part) {
+        return part;
+    }
+
+    @Override
     public List<Node> pinned(Part part) {
         return List.of(Widgets.section("Size", size(part).toArray(Node[]::new)), catalogue.search());
     }

@@ -67,7 +67,7 @@ final class SheetFields {
         if (part.presentation().page(page.id()).isPresent()) {
             out.add(Folding.section(model, "Paper", paper(), sides(), margins()));
             out.add(Folding.section(model, "Scale", scales(), nudge()));
-            out.addAll(new RaisedFields(model).ifRaised(part.units()));
+            out.add(new RaisedFields(model).live());
             if (part.view().subject() instanceof View.Subject.Front front) {
                 out.add(Widgets.section("Seen before the wall", depth(front)));
             }

@@ -37,7 +37,7 @@ record SunFields(WorkspaceModel model, Thumbnails thumbnails) {
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
     private static final int EVERY_HOURS = 3;
 
-    List<Node> nodes(Light light, LaidView view) {
+    List<Node> nodes(Light light, Optional<LaidView> view) {
         var out = new ArrayList<Node>();
         out.add(new FlowPane(
                 4,
@@ -47,14 +47,17 @@ record SunFields(WorkspaceModel model, Thumbnails thumbnails) {
                         "light-by-hand",
                         "Turned and raised below",
                         light.sun().isEmpty(),
-                        () -> light(l -> view.light().orElse(l).withSun(Optional.empty()))),
+                        () -> light(l -> model.shown().view().light().orElse(l).withSun(Optional.empty()))),
                 Widgets.toggle(
                         "By the sun",
                         "light-by-sun",
                         "Where it stands over a place at a time",
                         light.sun().isPresent(),
                         () -> light(l -> l.withSun(l.sun().or(() -> Optional.of(FIRST)))))));
-        light.sun().ifPresentOrElse(sun -> out.addAll(sun(sun, view)), () -> out.addAll(byHand(light)));
+        light.sun()
+                .ifPresentOrElse(
+                        sun -> out.addAll(sun(sun, view.orElseGet(model.shown()::view))),
+                        () -> out.addAll(byHand(light)));
         var falls = new FlowPane(4, 4);
         for (var one : Falls.values()) {
             falls.getChildren()

@@ -92,14 +92,12 @@ public final class Tray extends VBox {
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        var last = new AtomicReference<Content.Made<?>>(
-                Objects.requireNonNull(contents.get(stage)).of(model.now()));
+        var last = new AtomicReference<Content.Made<?>>(content(stage).of(model.now()));
         Watched.in(
                 rest,
                 model,
                 now -> now.stage() == stage
-                        ? last.updateAndGet(
-                                _ -> Objects.requireNonNull(contents.get(stage)).of(now))
+                        ? last.updateAndGet(_ -> content(stage).of(now))
                         : last.get());
         var above = new AtomicReference<>(whole.of(model.now()));
         Watched.in(top, model, now -> now.stage() == stage ? above.updateAndGet(_ -> whole.of(now)) : above.get());
@@ -118,6 +116,10 @@ public final class Tray extends VBox {
             scrolled.getChildren().remove(top);
             home.getChildren().addFirst(top);
         }
+    }
+
+    private Content<?> content(WorkStage stage) {
+        return Objects.requireNonNull(contents.get(stage));
     }
 
     private Content<?> content(WorkStage stage, Thumbnails thumbnails, Libraries libraries) {
@@ -162,7 +164,7 @@ public final class Tray extends VBox {
     }
 
     /** The stage's name and tools, and what it offers. */
-    private record Whole(WorkStage stage, Tool tool, Optional<Seen> seen, Content.Made<?> rest) {}
+    private record Whole(WorkStage stage, Tool tool, Optional<Seen> seen, Object pinning) {}
 
     /** How much of the stage's things is seen. */
     private record Seen(Kind kind, Degree degree, boolean locked) {}
@@ -179,7 +181,7 @@ public final class Tray extends VBox {
                                     k,
                                     now.view().showing().of(k),
                                     now.view().showing().locked().contains(k))),
-                    Objects.requireNonNull(contents.get(now.stage())).of(now));
+                    content(now.stage()).of(now).pinning());
         }
 
         @Override
@@ -195,7 +197,7 @@ public final class Tray extends VBox {
             all.add(Widgets.row(Widgets.heading(part.stage().label()), Widgets.spring(), fold));
             all.addAll(tools(part.stage(), part.tool()));
             all.addAll(seen(part.seen()));
-            all.addAll(part.rest().pinned());
+            all.addAll(content(part.stage()).of(model.now()).pinned());
             return all;
         }
     };
