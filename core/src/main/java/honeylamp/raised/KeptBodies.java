@@ -23,6 +23,9 @@ public final class KeptBodies {
     private final Map<Asked, List<Body>> known = new Newest<>();
     private final Map<Asked, CutStorey> cut = new Newest<>();
 
+    /** Keeps nothing yet. */
+    public KeptBodies() {}
+
     /** Those asked for last. */
     private static final class Newest<V> extends LinkedHashMap<Asked, V> {
         Newest() {

@@ -34,8 +34,7 @@ class KeptBodiesTest {
 
     /** A room of 4 by 3 m with a table in it, seen raised. */
     private static Plan room(Near near) {
-        var with = TestPlans.with(
-                TestPlans.start().clearRectangle(4000, 3000), "dining-table", 1200, 800, 750, 2000, 1500, 0);
+        var with = TestPlans.with(TestPlans.clearRectangle(4000, 3000), "dining-table", 1200, 800, 750, 2000, 1500, 0);
         var storey = TestPlans.storey(with);
         return ViewEdits.raised(
                         with,
