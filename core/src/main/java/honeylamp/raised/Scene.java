@@ -23,8 +23,17 @@ public final class Scene {
 
     private static final int PLAIN = 4;
 
+    /** What is done about outlines whose corners changed places in the picture. */
+    private enum Corners {
+        /** They are made sound: to be overlaid with each other. */
+        SOUND,
+        /** Nothing: pixels do not mind. */
+        AS_SEEN
+    }
+
     private final List<Body> bodies;
     private final Projection projection;
+    private final Corners corners;
     private final List<SeenFacet> facets;
     private final Optional<Box> framed;
     private final Optional<Box> bounds;
@@ -41,6 +50,11 @@ public final class Scene {
      * @param framed what of the picture is seen, in picture mm; empty means all
      */
     public Scene(List<Body> bodies, Projection projection, Optional<Box> framed) {
+        this(bodies, projection, framed, Corners.SOUND);
+    }
+
+    private Scene(List<Body> bodies, Projection projection, Optional<Box> framed, Corners corners) {
+        this.corners = corners;
         this.framed = framed;
         this.bodies = List.copyOf(bodies);
         this.projection = projection;
@@ -52,9 +66,9 @@ public final class Scene {
         this.bounds = framed.or(this::around);
     }
 
-    /** The same bodies looked at otherwise. */
+    /** The same bodies looked at otherwise, for pictures of pixels. */
     Scene from(Looking looking) {
-        return new Scene(bodies, looking.projection(), looking.framed());
+        return new Scene(bodies, looking.projection(), looking.framed(), Corners.AS_SEEN);
     }
 
     private Optional<Box> around() {
@@ -80,7 +94,7 @@ public final class Scene {
         for (var facet : bodies.get(body).facets()) {
             var seen = seen(facet, projection);
             if (seen.isPresent()) {
-                for (var part : framed.isEmpty() ? sound(seen.get()) : within(seen.get(), framed.get())) {
+                for (var part : framed.isEmpty() ? parts(seen.get()) : within(seen.get(), framed.get())) {
                     if (part.area() > LEAST_MM2) {
                         out.add(new SeenFacet(facet, body, part, part.bounds(), projection.slope(facet.flat())));
                     }
@@ -88,6 +102,10 @@ public final class Scene {
             }
         }
         return out;
+    }
+
+    private List<Outline> parts(Outline outline) {
+        return corners == Corners.AS_SEEN ? List.of(outline) : sound(outline);
     }
 
     /** Corners a hair apart may change places in the picture; four seldom do. */
@@ -108,10 +126,10 @@ public final class Scene {
     }
 
     /** What of an outline lies in the frame. */
-    private static List<Outline> within(Outline outline, Box frame) {
+    private List<Outline> within(Outline outline, Box frame) {
         var box = outline.bounds();
         return frame.contains(box)
-                ? sound(outline)
+                ? parts(outline)
                 : frame.meets(box)
                         ? Regions.intersection(sound(outline), List.of(Outline.of(frame.ring())))
                         : List.of();

@@ -133,13 +133,7 @@ public final class QuickPicture {
                 pens, Toning.of(view.view().light(), subject.eye()), view.view().seen());
         var paper = OPAQUE | pens.ink(Role.PAPER).rgb();
         var edge = pens.ink().rgb();
-        var inks = new int[scene.count()];
-        for (var i : nearest.facets()) {
-            if (i >= 0 && inks[i] == 0) {
-                inks[i] =
-                        OPAQUE | tones.of(scene.body(i).kind(), scene.facet(i)).rgb();
-            }
-        }
+        var inks = inks(scene, nearest, tones);
         var covers = covers(scene, inks, nearest.pixelMm(), fine.pictures);
         var shade = fine.shade.over(nearest, box);
         var out = new int[nearest.width() * nearest.height()];
@@ -179,6 +173,23 @@ public final class QuickPicture {
                 box.minX() + nearest.width() * nearest.pixelMm(),
                 box.minY() + nearest.height() * nearest.pixelMm());
         return List.of(new Mark.Image(new Pixels(nearest.width(), nearest.height(), out), frame.paper(where)));
+    }
+
+    /** The colours of all facets that are seen. */
+    private static int[] inks(Scene scene, Scene.Nearest nearest, FacetTones tones) {
+        var isSeen = new boolean[scene.count()];
+        for (var i : nearest.facets()) {
+            if (i >= 0) {
+                isSeen[i] = true;
+            }
+        }
+        var inks = new int[isSeen.length];
+        IntStream.range(0, isSeen.length)
+                .parallel()
+                .filter(i -> isSeen[i])
+                .forEach(i -> inks[i] =
+                        OPAQUE | tones.of(scene.body(i).kind(), scene.facet(i)).rgb());
+        return inks;
     }
 
     /** Where one facet ends before another. */
