@@ -1,6 +1,7 @@
 package honeylamp.body;
 
 import honeylamp.derive.fixed.FixedParts;
+import honeylamp.derive.listing.PartBefore;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
@@ -70,12 +71,7 @@ final class FixedBodies {
             case RAMP -> ramp(facets, part);
             case BEAM -> {
                 if (high + block.depth().mm() < cutMm) {
-                    upright(
-                            facets,
-                            part.footprint(),
-                            high,
-                            high + Math.min(block.depth().mm(), 250),
-                            Role.POST);
+                    upright(facets, part.footprint(), high, high + PartBefore.beamMm(block), Role.POST);
                 }
             }
             case GALLERY -> {

@@ -8,7 +8,6 @@ import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.walls.OpeningShape;
 import honeylamp.geometry.Box;
-import honeylamp.geometry.HalfPlane;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
@@ -31,28 +30,25 @@ public final class SectionBodies {
     private static final double LEAST_MM = 1;
     private static final double EARTH_MM = 450;
     private static final double BEYOND_MM = 600;
-    private static final double ASIDE_MM = 0.5;
 
     /** No gable is higher. */
     private static final double HIGH_MM = 30_000;
 
     private final LaidPlan plan;
     private final Segment line;
-    private final Point behind;
-    private final double depthMm;
+    private final Deep deep;
     private final Flat face;
 
     /** A cut through a plan. */
     public SectionBodies(LaidPlan plan, Raised.Section section) {
         this.plan = plan;
         var drawn = new Segment(section.from().point(), section.to().point());
-        this.behind = drawn.unit().left();
-        this.depthMm = section.depth().mm();
         var reach = reach(drawn);
         this.line = new Segment(
                 drawn.a().plus(drawn.unit().times(reach[0])),
                 drawn.a().plus(drawn.unit().times(reach[1])));
-        this.face = Flat.plumb(line.a(), 0, line.unit());
+        this.deep = new Deep(line, section.depth().mm());
+        this.face = deep.face();
     }
 
     /** How far along the line, from its first end, the building reaches: a section goes through all of it. */
@@ -77,12 +73,7 @@ public final class SectionBodies {
         out.add(new Body(Kind.WALLS, Optional.empty(), caps()));
         for (var body : bodies) {
             if (body.kind() == Kind.FIXED_PARTS) {
-                var cut = Sliced.of(body, face).stream()
-                        .map(o -> new Facet(face, Prism.oriented(o), Skin.cut()))
-                        .toList();
-                if (!cut.isEmpty()) {
-                    out.add(new Body(body.kind(), body.of(), cut));
-                }
+                deep.cut(body).ifPresent(out::add);
             }
         }
         return out;
@@ -95,47 +86,12 @@ public final class SectionBodies {
         if (isThing) {
             var middle = body.facets().stream()
                     .map(f -> f.flat().at(f.outline().bounds().centre()).plan())
-                    .mapToDouble(this::deep)
+                    .mapToDouble(deep::of)
                     .average()
                     .orElse(-1);
-            return middle > 0 && middle < depthMm ? Optional.of(body) : Optional.empty();
+            return middle > 0 && middle < deep.depthMm() ? Optional.of(body) : Optional.empty();
         }
-        var facets = body.facets().stream().flatMap(f -> kept(f).stream()).toList();
-        var lines = body.lines().stream()
-                .filter(l ->
-                        l.points().stream().mapToDouble(p -> deep(p.plan())).allMatch(d -> d > 0 && d < depthMm))
-                .toList();
-        return facets.isEmpty() ? Optional.empty() : Optional.of(new Body(body.kind(), body.of(), facets, lines));
-    }
-
-    private double deep(Point p) {
-        return p.minus(line.a()).dot(behind);
-    }
-
-    private List<Facet> kept(Facet facet) {
-        var least = Double.POSITIVE_INFINITY;
-        var most = Double.NEGATIVE_INFINITY;
-        for (var p : facet.outline().shell().corners()) {
-            var deep = deep(facet.flat().at(p).plan());
-            least = Math.min(least, deep);
-            most = Math.max(most, deep);
-        }
-        if (most < ASIDE_MM || least > depthMm - ASIDE_MM) {
-            return List.of();
-        }
-        if (least >= 0 && most <= depthMm) {
-            return List.of(facet);
-        }
-        var box = facet.outline().bounds().grown(1);
-        var there = HalfPlane.of(box, p -> deep(facet.flat().at(p).plan()))
-                .map(half -> Regions.intersection(List.of(facet.outline()), List.of(Outline.of(half))))
-                .orElse(List.of());
-        var near = HalfPlane.of(box, p -> depthMm - deep(facet.flat().at(p).plan()))
-                .map(half -> Regions.intersection(there, List.of(Outline.of(half))))
-                .orElse(List.of());
-        return near.stream()
-                .map(o -> new Facet(facet.flat(), Prism.oriented(o), facet.skin(), facet.rank(), facet.of()))
-                .toList();
+        return deep.kept(body);
     }
 
     /** All that is cut, in the plane of the cut. */

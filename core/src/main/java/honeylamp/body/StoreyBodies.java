@@ -13,6 +13,7 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Segment;
 import honeylamp.geometry.space.SpacePoint;
+import honeylamp.plan.ElementId;
 import honeylamp.plan.FittingKind;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Raised.Near;
@@ -73,7 +74,7 @@ public final class StoreyBodies {
     private final GroundBodies ground;
     private final CoveredSides covered;
 
-    private StoreyBodies(LaidStorey storey, Below below, double livedIn) {
+    StoreyBodies(LaidStorey storey, Below below, double livedIn) {
         this.livedIn = livedIn;
         this.storey = storey;
         this.below = below;
@@ -429,6 +430,15 @@ public final class StoreyBodies {
                 .filter(which)
                 .filter(p -> p.heightMm() < cutMm || p.fitting().kind().group() == FittingKind.Group.LAMPS)
                 .forEach(p -> out.add(made.of(p)));
+    }
+
+    /** A fixed part, not cut. */
+    List<Body> fixed(ElementId part) {
+        var out = new ArrayList<Body>();
+        fixed(out, Double.POSITIVE_INFINITY, _ -> true);
+        out.removeIf(b -> b.of().filter(part::equals).isEmpty());
+        endUnderRoof(out);
+        return out;
     }
 
     private void fixed(List<Body> out, double cutMm, Predicate<Point> where) {

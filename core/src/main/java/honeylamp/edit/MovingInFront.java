@@ -1,6 +1,7 @@
 package honeylamp.edit;
 
 import honeylamp.derive.listing.FittingBefore;
+import honeylamp.derive.listing.PartBefore;
 import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.listing.WallElevation.Before;
 import honeylamp.derive.listing.WallElevation.Hole;
@@ -22,6 +23,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Region;
 import honeylamp.plan.Storey;
+import honeylamp.plan.Structure;
 import honeylamp.plan.Surface;
 import honeylamp.plan.View.Subject;
 import honeylamp.plan.Wall;
@@ -32,7 +34,7 @@ import java.util.Optional;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 
-/** Moves openings, pieces and regions where one sees them from the front: along their wall, and up where they hang. */
+/** Moves openings, pieces, fixed parts and regions where one sees them from the front: along their wall, and up where they hang. */
 public final class MovingInFront {
     private MovingInFront() {}
 
@@ -90,6 +92,10 @@ public final class MovingInFront {
                     .findFirst();
             if (before.isPresent()) {
                 return Optional.of(piece(before.get()));
+            }
+            var part = parts().filter(p -> p.id().equals(id)).findFirst();
+            if (part.isPresent()) {
+                return Optional.of(part(part.get()));
             }
             var fitting = FittingBefore.of(
                             view, wall, (Subject.Front) view.view().subject())
@@ -174,6 +180,32 @@ public final class MovingInFront {
                     new Point(across, up));
         }
 
+        private Stream<PartBefore> parts() {
+            return PartBefore.of(
+                    view.storey(), wall, (Subject.Front) view.view().subject())
+                    .stream();
+        }
+
+        /** What stands goes along the wall, what hangs up and down too. */
+        private Moved part(PartBefore before) {
+            var box = before.box();
+            var across = caught(by.x(), Stream.of(box.minX(), box.centre().x(), box.maxX()), stops(before.id()));
+            var up = before.hangs() ? Math.max(by.y(), -box.minY()) : 0;
+            var shift = wall.into().left().times(across);
+            return new Moved(
+                    StructureEdits.change(
+                            plan,
+                            before.id(),
+                            s -> new Structure(
+                                    s.id(),
+                                    s.form() instanceof Structure.Block block
+                                            ? block.higherBy(Length.ofMm(up))
+                                            : s.form(),
+                                    Position.of(s.at().point().plus(shift)),
+                                    s.turnDeg())),
+                    new Point(across, up));
+        }
+
         /**
          * On a wall along it and up, caught by the heights of the others; what hangs or stands before it along it. Rows stay:
          * they are evenly spread.
@@ -230,11 +262,13 @@ public final class MovingInFront {
 
         /** The ends and the middle of the wall, of its openings and of the other pieces. */
         private DoubleStream stops(ElementId but) {
-            var boxes = Stream.concat(
-                    wall.holes().stream().map(Hole::box),
-                    wall.before().stream()
-                            .filter(b -> !b.piece().id().equals(but))
-                            .map(Before::box));
+            var boxes = Stream.of(
+                            wall.holes().stream().map(Hole::box),
+                            wall.before().stream()
+                                    .filter(b -> !b.piece().id().equals(but))
+                                    .map(Before::box),
+                            parts().filter(p -> !p.id().equals(but)).map(PartBefore::box))
+                    .flatMap(s -> s);
             return DoubleStream.concat(
                     DoubleStream.of(0, wall.lengthMm() / 2, wall.lengthMm()),
                     boxes.flatMapToDouble(

@@ -81,6 +81,11 @@ public record Structure(StructureId id, Form form, Position at, double turnDeg)
             Checks.positive("structure height", height);
         }
 
+        /** The same so much higher, above the floor if it hangs. */
+        public Block higherBy(Length by) {
+            return new Block(kind, width, depth, height.plus(by));
+        }
+
         /** Of a ramp: it climbs 1 in so much. */
         public double climbsOneIn() {
             return depth.mm() / height.mm();

@@ -25,6 +25,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Region;
 import honeylamp.plan.Sense;
+import honeylamp.plan.Structure;
 import honeylamp.plan.View.Subject;
 import honeylamp.units.Length;
 import java.util.List;
@@ -253,5 +254,33 @@ class MovingInFrontTest {
         assertThat(fitting(south.moved(fitting(plan, 0).id(), -250, -100, 0), 0).on())
                 .isEqualTo(new Fitting.Ceiling(Position.ofMm(2250, 700), Optional.of(Length.ofMm(1800))));
         assertThat(south.moved(fitting(plan, 1).id(), -250, -100, 0)).isEqualTo(south.plan());
+    }
+
+    @Test
+    void postsGoAlongTheWallAndBeamsUpToo() {
+        var post = part(Structure.Kind.POST, 2400, 1500);
+        var seen = Seen.south(post.plan());
+        // right is west; what stands on the floor stays on it
+        assertThat(at(seen.moved(post.id(), 300, 500, 0), post.id())).isEqualTo(Position.ofMm(1200, 600));
+        // its left edge is caught by the left edge of the window, 2,700 from the west
+        assertThat(at(seen.moved(post.id(), -1080, 0, 50), post.id())).isEqualTo(Position.ofMm(2600, 600));
+        var beam = part(Structure.Kind.BEAM, 2100, 1500);
+        var raised = Seen.south(beam.plan()).moved(beam.id(), 0, 120, 0);
+        assertThat(raised.storeys().getFirst().structures().getFirst().height()).isEqualTo(Length.ofMm(2220));
+        assertThat(at(raised, beam.id())).isEqualTo(Position.ofMm(1500, 600));
+    }
+
+    private static Added<ElementId.StructureId> part(Structure.Kind kind, double highMm, double x) {
+        var form = new Structure.Block(kind, Length.ofMm(200), Length.ofMm(200), Length.ofMm(highMm));
+        return StructureEdits.add(room(), TestPlans.storey(room()), form, Position.ofMm(x, 600), 0);
+    }
+
+    private static Position at(Plan plan, ElementId.StructureId id) {
+        return plan.storeys()
+                .getFirst()
+                .elements()
+                .find(Structure.class, id)
+                .orElseThrow()
+                .at();
     }
 }

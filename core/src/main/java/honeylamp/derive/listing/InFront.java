@@ -10,6 +10,7 @@ import honeylamp.plan.Surface;
 import honeylamp.plan.View.Subject;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -34,6 +35,7 @@ public record InFront(List<Seen> all) {
             var from = 0.0;
             for (var wall : WallElevation.all(view.storey(), front)) {
                 add(out, view, wall, new Point(from, 0));
+                standing(out, view, wall, front, new Point(from, 0));
                 fittings(out, view, wall, front, new Point(from, 0));
                 from += wall.lengthMm();
             }
@@ -72,9 +74,25 @@ public record InFront(List<Seen> all) {
                     .forEach(h ->
                             out.add(new Seen(h.cut().opening().id(), h.box().moved(from))));
         }
-        if (seen.frees(Kind.FURNITURE)) {
-            wall.before().forEach(b -> out.add(new Seen(b.piece().id(), b.box().moved(from))));
+    }
+
+    /** What stands before a wall, fixed or not, the nearest to the eye last. */
+    private static void standing(List<Seen> out, LaidView view, WallElevation wall, Subject.Front front, Point from) {
+        var seen = view.view().seen();
+        record Standing(double awayMm, Seen what) {}
+        var all = new ArrayList<Standing>();
+        if (seen.frees(Kind.FIXED_PARTS)) {
+            PartBefore.of(view.storey(), wall, front)
+                    .forEach(p -> all.add(
+                            new Standing(p.awayMm(), new Seen(p.id(), p.box().moved(from)))));
         }
+        if (seen.frees(Kind.FURNITURE)) {
+            wall.before()
+                    .forEach(b -> all.add(new Standing(
+                            b.awayMm(), new Seen(b.piece().id(), b.box().moved(from)))));
+        }
+        all.sort(Comparator.comparingDouble(Standing::awayMm));
+        all.forEach(s -> out.add(s.what));
     }
 
     private static void fittings(List<Seen> out, LaidView view, WallElevation wall, Subject.Front front, Point from) {

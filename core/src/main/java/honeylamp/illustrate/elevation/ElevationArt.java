@@ -3,6 +3,7 @@ package honeylamp.illustrate.elevation;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.symbol.SideView.From;
+import honeylamp.derive.listing.PartBefore;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.listing.WallElevation.Before;
@@ -36,13 +37,13 @@ import honeylamp.illustrate.pen.PaperRoom;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.shade.LampLight;
 import honeylamp.plan.Annotation;
+import honeylamp.plan.Oklch;
 import honeylamp.plan.Opening;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Position;
 import honeylamp.plan.Region;
 import honeylamp.plan.Role;
 import honeylamp.plan.RoomMark;
-import honeylamp.plan.Showing;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Stand;
 import honeylamp.plan.Surface;
@@ -175,7 +176,7 @@ public final class ElevationArt {
                 layers.add(new Layer(LayerKind.SHADE, Blend.MULTIPLY, shade));
             }
         }
-        add(layers, view, frame, LayerKind.TOPS, Kind.FURNITURE, all(walls, ElevationArt::pieces));
+        addDrawn(layers, view, frame, LayerKind.TOPS, all(walls, ElevationArt::standing));
         add(layers, view, frame, LayerKind.POCHE, Kind.WALLS, all(walls, ElevationArt::cut));
         if (lamp == Lamp.LIT) {
             view.view()
@@ -223,6 +224,10 @@ public final class ElevationArt {
         return lies.outside ? LampLight.Outside.DUSK : LampLight.Outside.NIGHT;
     }
 
+    private BodiesInFront bodies() {
+        return new BodiesInFront(view.storey(), wall, front(view).depth().mm(), frame, pens, lamp);
+    }
+
     private FittingsInFront fittings() {
         return new FittingsInFront(view, wall, frame, pens, lamp);
     }
@@ -241,15 +246,31 @@ public final class ElevationArt {
 
     private static void add(
             List<Layer> layers, LaidView view, PaperFrame frame, LayerKind layer, Kind kind, List<Mark> marks) {
-        var showing = view.view().seen();
-        if (!marks.isEmpty() && showing.shows(kind)) {
-            var isDrawn = layer != LayerKind.FLOOR && layer != LayerKind.DIMENSIONS;
-            var drawn = isDrawn
-                    ? DrawnByHand.of(marks, view.look().drafting().unsteadyMm(), DrawnByHand.Lines.ONCE, frame)
-                    : marks;
-            var paper = Pens.of(view.look(), frame.scale()).colour(Role.PAPER);
-            layers.add(Layer.of(layer, showing.of(kind) == Showing.Degree.FADED ? Fading.of(drawn, paper) : drawn));
+        var seen = seen(view, frame, kind, marks);
+        if (layer == LayerKind.FLOOR || layer == LayerKind.DIMENSIONS) {
+            if (!seen.isEmpty()) {
+                layers.add(Layer.of(layer, seen));
+            }
+        } else {
+            addDrawn(layers, view, frame, layer, seen);
         }
+    }
+
+    private static void addDrawn(
+            List<Layer> layers, LaidView view, PaperFrame frame, LayerKind layer, List<Mark> marks) {
+        if (!marks.isEmpty()) {
+            var unsteady = view.look().drafting().unsteadyMm();
+            layers.add(Layer.of(layer, DrawnByHand.of(marks, unsteady, DrawnByHand.Lines.ONCE, frame)));
+        }
+    }
+
+    /** Marks as far as their kind is shown. */
+    private static List<Mark> seen(LaidView view, PaperFrame frame, Kind kind, List<Mark> marks) {
+        return switch (view.view().seen().of(kind)) {
+            case HIDDEN -> List.of();
+            case FADED -> Fading.of(marks, Pens.of(view.look(), frame.scale()).colour(Role.PAPER));
+            case SHOWN -> marks;
+        };
     }
 
     /**
@@ -259,6 +280,15 @@ public final class ElevationArt {
     private List<Mark> shade() {
         var out = new ArrayList<Mark>();
         var face = Figure.ring(wall.tops().face());
+        if (view.view().seen().shows(Kind.FIXED_PARTS)) {
+            shadow(
+                    out,
+                    face,
+                    PartBefore.of(view.storey(), wall, front(view)).stream()
+                            .filter(p -> p.fill() == PartBefore.Fill.WHOLE)
+                            .map(p -> Outline.of(thrown(p.box(), p.awayMm(), Math.min(MOST_SHADOW_MM, p.frontMm()))))
+                            .toList());
+        }
         if (view.view().seen().shows(Kind.FURNITURE)) {
             var parts = new ArrayList<Outline>();
             for (var before : wall.before()) {
@@ -343,8 +373,7 @@ public final class ElevationArt {
         var whole = frame.paper(Figure.ring(wall.tops().face()));
         ceiling(out);
         if (lamp != Lamp.DRAFT) {
-            out.add(new Mark.Fill(
-                    whole, Ink.of(pens.colour(Role.BARE_FLOOR).lighter(0.03).argb())));
+            out.add(new Mark.Fill(whole, Ink.of(plaster(pens).argb())));
         }
         for (var each : wall.covered()) {
             if (lamp != Lamp.DRAFT) {
@@ -364,6 +393,11 @@ public final class ElevationArt {
                 .forEach(o -> out.add(
                         new Mark.Stroke(frame.paper(moved(o, each.fromMm()).path()), pens.leaf(), pens.ink()))));
         return out;
+    }
+
+    /** What nobody painted. */
+    static Oklch plaster(Pens pens) {
+        return pens.colour(Role.BARE_FLOOR).lighter(0.03);
     }
 
     /** The ceiling where it rises from the wall, in the tone of plaster in shade, its line at the wall fine. */
@@ -514,14 +548,24 @@ public final class ElevationArt {
         return isFirst == hole.firstIsLeft();
     }
 
-    /** What stands before the wall, the nearest to the eye last; what does not stand at right angles to it as plain bodies. */
-    private List<Mark> pieces() {
-        var out = new ArrayList<Mark>();
+    /** So much of what stands before the wall, and how far from it. */
+    private record Standing(double awayMm, List<Mark> marks) {}
+
+    /** What stands before the wall, fixed or not, the nearest to the eye last. */
+    private List<Mark> standing() {
+        var all = new ArrayList<Standing>();
+        for (var part : PartBefore.of(view.storey(), wall, front(view))) {
+            all.add(new Standing(part.awayMm(), seen(view, frame, Kind.FIXED_PARTS, bodies().fixed(part.id()))));
+        }
         for (var before : wall.before()) {
             if (!isFlat(before)) {
-                piece(out, before);
+                var marks = new ArrayList<Mark>();
+                piece(marks, before);
+                all.add(new Standing(before.awayMm(), seen(view, frame, Kind.FURNITURE, marks)));
             }
         }
+        all.sort(Comparator.comparingDouble(Standing::awayMm));
+        var out = all.stream().flatMap(s -> s.marks.stream()).toList();
         return out.isEmpty() ? out : List.of(new Mark.Clip(frame.paper(Figure.ring(notCut())), out));
     }
 
@@ -535,6 +579,11 @@ public final class ElevationArt {
                 && Furnishings.of(before.piece()).isPresent()) {
             var toPaper = Affine.move(before.middleMm(), box.minY()).then(frame.toPaper());
             out.addAll(furniture.fromSide(before.piece(), From.looking(before.lookDeg()), toPaper));
+            return;
+        }
+        var body = wall.line().size() == 1 ? bodies().piece(before.piece()) : Optional.<List<Mark>>empty();
+        if (body.isPresent()) {
+            out.addAll(body.get());
             return;
         }
         var soft = Math.min(30, Math.min(box.width(), top) / 4);

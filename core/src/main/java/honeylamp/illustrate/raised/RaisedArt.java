@@ -27,6 +27,7 @@ import honeylamp.illustrate.pen.DrawnByHand;
 import honeylamp.illustrate.pen.Fading;
 import honeylamp.illustrate.pen.Markered;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.illustrate.pen.SeenPens;
 import honeylamp.illustrate.pen.Washed;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Light;
@@ -413,24 +414,13 @@ public final class RaisedArt {
                     NOTES,
                     TAGS -> LayerKind.STRUCTURES;
         };
-        var isPiece = kind == Kind.FURNITURE;
-        var pen = switch (sort) {
-            case CUT -> pens.cutPost();
-            case OUTLINE -> isPiece ? pens.furniture() : pens.leaf();
-            case CREASE -> isPiece ? pens.furnitureInner() : pens.swing();
-            case CHANGE -> pens.trim();
-            case DRAWN -> pens.furnitureInner();
-        };
-        var ink = switch (sort) {
-            case CUT, OUTLINE -> isPiece ? pens.furnitureInk() : pens.ink();
-            case CREASE -> pens.furnitureInk();
-            case CHANGE, DRAWN -> pens.innerInk();
-        };
+        var by = new SeenPens(pens);
+        var ink = by.ink(kind, sort);
         var isSeenThrough = kind == Kind.WALLS
                 && !body.facets().isEmpty()
                 && body.facets().getFirst().skin().sort() == Skin.Sort.CLEAR;
         var seen = isSeenThrough ? Fading.of(ink, pens.colour(Role.PAPER)) : tones.faint(kind, ink);
-        return new LineOf(layer, Pen.round(pen.widthMm()), seen);
+        return new LineOf(layer, by.pen(kind, sort), seen);
     }
 
     /** What a raised view takes up, in picture mm; empty if there is nothing to see. */

@@ -8,6 +8,7 @@ import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.edit.Reach;
 import honeylamp.edit.RoomEdits;
+import honeylamp.edit.StructureEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.FurnishingId;
@@ -18,8 +19,11 @@ import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
 import honeylamp.plan.Showing.Degree;
 import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.Structure;
+import honeylamp.units.Length;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -79,5 +83,25 @@ class InFrontTest {
         assertThat(InFront.of(TestPlans.view(room())).all())
                 .as("a view from above")
                 .isEmpty();
+    }
+
+    @Test
+    void fixedPartsBeforeTheWallArePicked() {
+        var form = new Structure.Block(Structure.Kind.POST, Length.ofMm(200), Length.ofMm(200), Length.ofMm(2400));
+        var made = StructureEdits.add(room(), TestPlans.storey(room()), form, Position.ofMm(2200, 700), 0);
+        var south = InFrontOf.south(made.plan());
+        var post = InFront.of(south.seen()).all().stream()
+                .filter(s -> s.id().equals(made.id()))
+                .findFirst()
+                .orElseThrow();
+        assertThat(post.box().minX()).isCloseTo(2700, within(1e-6)); // 5,000 less 2,200, less half its width
+        assertThat(post.box().width()).isCloseTo(200, within(1e-6));
+        assertThat(post.box().maxY()).isCloseTo(2400, within(1e-6));
+        // it stands before the chest
+        assertThat(InFront.of(south.seen()).at(new Point(2800, 400))).contains(made.id());
+        assertThat(InFront.of(south.with(Kind.FIXED_PARTS, Degree.HIDDEN).seen())
+                        .at(new Point(2800, 400)))
+                .get()
+                .isInstanceOf(FurnishingId.class);
     }
 }
