@@ -147,6 +147,6 @@ public final class PickInFront {
                         "",
                         "Drag it, or type how far it goes along the wall and up; its card has its measures.")
                 : Readout.hint(
-                        "Walls seen from the front. Press a window, a door, a piece, a light or a wall: its card has its measures; drag it, or Delete takes it away. Turn to a page with a plan to draw.");
+                        "Walls seen from the front. Press a window, a door, a piece, a fixed part, a light or a wall: its card has its measures; drag it, or Delete takes it away. Turn to a page with a plan to draw.");
     }
 }
