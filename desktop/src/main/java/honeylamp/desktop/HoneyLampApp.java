@@ -38,6 +38,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.scene.image.Image;
 import javafx.stage.Stage;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -126,6 +127,8 @@ public final class HoneyLampApp extends Application {
         }
         Mishaps.meet(model);
         stage.titleProperty().bind(shown.title());
+        stage.getIcons()
+                .add(new Image(Objects.requireNonNull(HoneyLampApp.class.getResourceAsStream("honeylamp.png"))));
         stage.setScene(shown.scene());
         stage.setMinWidth(WindowState.LEAST_WIDTH);
         stage.setMinHeight(WindowState.LEAST_HEIGHT);
