@@ -41,7 +41,6 @@ import honeylamp.plan.Oklch;
 import honeylamp.plan.Opening;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Position;
-import honeylamp.plan.Region;
 import honeylamp.plan.Role;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Showing.Kind;
@@ -58,7 +57,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.BiConsumer;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -83,12 +81,6 @@ public final class ElevationArt {
 
     /** A piece turned by less against the wall is seen straight from one of its sides. */
     private static final double SQUARE_DEG = 8;
-
-    /** How dark shadows are at full strength. */
-    private static final double SHADOW = 0.42;
-
-    private static final double MOST_SHADOW_MM = 450;
-    private static final double MOST_REVEAL_MM = 120;
 
     /** What is worked out once for a plan. */
     private enum About {
@@ -171,7 +163,7 @@ public final class ElevationArt {
         add(layers, view, frame, LayerKind.FLOOR, Kind.FINISHES, all(walls, ElevationArt::covered));
         add(layers, view, frame, LayerKind.OPENINGS, Kind.OPENINGS, all(walls, ElevationArt::openings));
         if (lamp == Lamp.LIT && look.castShadow() > 0) {
-            var shade = all(walls, ElevationArt::shade);
+            var shade = all(walls, w -> w.shadow().marks());
             if (!shade.isEmpty()) {
                 layers.add(new Layer(LayerKind.SHADE, Blend.MULTIPLY, shade));
             }
@@ -228,6 +220,10 @@ public final class ElevationArt {
         return new BodiesInFront(view.storey(), wall, front(view).depth().mm(), frame, pens, lamp);
     }
 
+    private FrontShadow shadow() {
+        return new FrontShadow(view, wall, frame, pens);
+    }
+
     private FittingsInFront fittings() {
         return new FittingsInFront(view, wall, frame, pens, lamp);
     }
@@ -273,95 +269,7 @@ public final class ElevationArt {
         };
     }
 
-    /**
-     * Shadows as drawings of walls have them: light falls from the upper left and from before at 45 degrees, so that what
-     * stands out by so much throws a shadow as far to the right and down.
-     */
-    private List<Mark> shade() {
-        var out = new ArrayList<Mark>();
-        var face = Figure.ring(wall.tops().face());
-        if (view.view().seen().shows(Kind.FIXED_PARTS)) {
-            shadow(
-                    out,
-                    face,
-                    PartBefore.of(view.storey(), wall, front(view)).stream()
-                            .filter(p -> p.fill() == PartBefore.Fill.WHOLE)
-                            .map(p -> Outline.of(thrown(p.box(), p.awayMm(), Math.min(MOST_SHADOW_MM, p.frontMm()))))
-                            .toList());
-        }
-        if (view.view().seen().shows(Kind.FURNITURE)) {
-            var parts = new ArrayList<Outline>();
-            for (var before : wall.before()) {
-                if (!isFlat(before)) {
-                    parts.add(Outline.of(
-                            thrown(before.box(), before.awayMm(), Math.min(MOST_SHADOW_MM, before.frontMm()))));
-                }
-            }
-            shadow(out, face, parts);
-        }
-        deepRegions((each, region) -> {
-            var deep = region.raised().mm();
-            for (var part : each.surface().outline()) {
-                var ring = moved(part, each.fromMm());
-                if (region.isNiche()) {
-                    var by = Math.min(MOST_REVEAL_MM, -deep);
-                    var lit = ring.through(Affine.move(by, -by));
-                    shadow(out, Figure.ring(ring.shell()), Regions.difference(List.of(ring), List.of(lit)));
-                } else {
-                    var parts = Regions.difference(
-                            List.of(Outline.of(thrown(ring.bounds(), 0, Math.min(MOST_SHADOW_MM, deep)))),
-                            List.of(ring));
-                    shadow(out, face, parts);
-                }
-            }
-        });
-        if (view.view().seen().shows(Kind.OPENINGS)) {
-            for (var hole : wall.holes()) {
-                var ring = OpeningShape.of(hole.cut().opening().kind(), hole.box());
-                var deep = Math.min(MOST_REVEAL_MM, hole.cut().thicknessMm() / 2);
-                var lit = Outline.of(ring.through(Affine.move(deep, -deep)));
-                shadow(out, Figure.ring(ring), Regions.difference(List.of(Outline.of(ring)), List.of(lit)));
-            }
-        }
-        return out;
-    }
-
-    /** The niches in the wall, and what of it is built out. */
-    private void deepRegions(BiConsumer<Covered, Region> each) {
-        for (var covered : wall.covered()) {
-            if (covered.surface().surface() instanceof Surface.OwnRegion(var id)) {
-                view.storey()
-                        .storey()
-                        .elements()
-                        .find(Region.class, id)
-                        .filter(Region::isDeep)
-                        .ifPresent(region -> each.accept(covered, region));
-            }
-        }
-    }
-
-    private void shadow(List<Mark> out, Figure within, List<Outline> parts) {
-        if (parts.isEmpty()) {
-            return;
-        }
-        var path = Figure.builder();
-        Regions.union(parts).forEach(o -> path.path(o.path()));
-        var ink = new Ink(pens.colour(Role.SHADOW).argb(), SHADOW * view.look().castShadow());
-        out.add(new Mark.Clip(frame.paper(within), List.of(new Mark.Fill(frame.paper(path.build()), ink))));
-    }
-
-    /** A box swept to the right and down between two distances. */
-    private static Ring thrown(Box box, double from, double to) {
-        return new Ring(List.of(
-                new Point(box.minX() + from, box.minY() - from),
-                new Point(box.minX() + to, box.minY() - to),
-                new Point(box.maxX() + to, box.minY() - to),
-                new Point(box.maxX() + to, box.maxY() - to),
-                new Point(box.maxX() + from, box.maxY() - from),
-                new Point(box.minX() + from, box.maxY() - from)));
-    }
-
-    private static boolean isFlat(Before before) {
+    static boolean isFlat(Before before) {
         return Furnishings.of(before.piece())
                 .filter(k -> k.stand() == Stand.UNDERFOOT)
                 .isPresent();
@@ -388,7 +296,7 @@ public final class ElevationArt {
             }
         }
         trims(out);
-        deepRegions((each, _) -> each.surface()
+        shadow().deepRegions((each, _) -> each.surface()
                 .outline()
                 .forEach(o -> out.add(
                         new Mark.Stroke(frame.paper(moved(o, each.fromMm()).path()), pens.leaf(), pens.ink()))));
@@ -484,7 +392,7 @@ public final class ElevationArt {
                 }));
     }
 
-    private static Outline moved(Outline outline, double byMm) {
+    static Outline moved(Outline outline, double byMm) {
         return outline.through(Affine.move(byMm, 0));
     }
 
@@ -654,7 +562,7 @@ public final class ElevationArt {
     /** What of the wall is measured: openings, niches, what is built out. */
     private List<Box> measured() {
         var out = new ArrayList<>(wall.holes().stream().map(Hole::box).toList());
-        deepRegions((each, _) -> each.surface()
+        shadow().deepRegions((each, _) -> each.surface()
                 .outline()
                 .forEach(o -> out.add(moved(o, each.fromMm()).bounds())));
         return out;
