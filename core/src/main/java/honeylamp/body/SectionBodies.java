@@ -3,6 +3,7 @@ package honeylamp.body;
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.listing.FloorSteps;
 import honeylamp.derive.openings.OpeningCut;
+import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.roof.RoofShape;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
@@ -18,6 +19,7 @@ import honeylamp.geometry.space.SpacePoint;
 import honeylamp.plan.Raised;
 import honeylamp.plan.Roof;
 import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.Structure;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -43,7 +45,7 @@ public final class SectionBodies {
     public SectionBodies(LaidPlan plan, Raised.Section section) {
         this.plan = plan;
         var drawn = new Segment(section.from().point(), section.to().point());
-        var reach = reach(drawn);
+        var reach = reach(drawn, section.depth().mm());
         this.line = new Segment(
                 drawn.a().plus(drawn.unit().times(reach[0])),
                 drawn.a().plus(drawn.unit().times(reach[1])));
@@ -51,14 +53,22 @@ public final class SectionBodies {
         this.face = deep.face();
     }
 
-    /** How far along the line, from its first end, the building reaches: a section goes through all of it. */
-    private double[] reach(Segment drawn) {
-        var along = plan.all().stream()
+    /**
+     * How far along the line, from its first end, the building reaches, and what is seen to stand beside it: a section goes
+     * through all of it.
+     */
+    private double[] reach(Segment drawn, double depthMm) {
+        var built = plan.all().stream()
                 .flatMap(s -> s.geometry().shells().stream())
-                .flatMap(o -> o.shell().corners().stream())
-                .mapToDouble(drawn::along)
-                .sorted()
-                .toArray();
+                .flatMap(o -> o.shell().corners().stream());
+        var beside = plan.all().stream()
+                .flatMap(s -> Stream.concat(
+                        s.storey().furnishings().stream().map(Picking::footprint),
+                        s.fixedParts().blocks().stream().map(Structure::footprint)))
+                .flatMap(ring -> ring.corners().stream())
+                .filter(p -> drawn.offset(p) > 0 && drawn.offset(p) < depthMm);
+        var along =
+                Stream.concat(built, beside).mapToDouble(drawn::along).sorted().toArray();
         return along.length == 0
                 ? new double[] {0, drawn.length()}
                 : new double[] {along[0] - BEYOND_MM, along[along.length - 1] + BEYOND_MM};

@@ -259,4 +259,23 @@ class SectionBodiesTest {
     private static List<Facet> all(Scene scene) {
         return scene.bodies().stream().flatMap(b -> b.facets().stream()).toList();
     }
+
+    /** A plant 3 m north of the room, behind who looks west over its middle: the earth goes on below it. */
+    @Test
+    void whatStandsBesideTheBuildingStandsOnTheEarth() {
+        var room = TestPlans.clearRectangle(6000, 4000);
+        var plan = TestPlans.with(room, "plant", 600, 600, 900, 2000, 7000, 0);
+        var section = across(plan, 3000, -2000, 3000, 6000);
+        var wide = TestPlans.laid(plan).geometry().shells().getFirst().bounds();
+        // from 600 before the shell to 600 beyond the plant
+        var earth = 7300 + 600 - (wide.minY() - 600);
+        assertThat(cut(plan, section).stream()
+                        .mapToDouble(f -> f.outline().bounds().width())
+                        .max()
+                        .orElseThrow())
+                .isCloseTo(earth, within(1e-6));
+        // not if it stands before the line
+        var before = TestPlans.with(room, "plant", 600, 600, 900, 4000, 7000, 0);
+        assertThat(area(cut(before, section))).isCloseTo(area(cut(room, section)), within(1e-6));
+    }
 }
