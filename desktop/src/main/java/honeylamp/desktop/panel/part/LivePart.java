@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel.part;
 
 import honeylamp.desktop.workspace.WorkspaceModel;
+import javafx.beans.binding.Bindings;
 import javafx.scene.layout.VBox;
 import javafx.util.Subscription;
 
@@ -10,10 +11,10 @@ final class LivePart extends VBox {
 
     /** A part on a model. */
     LivePart(WorkspaceModel model, Content<?> content) {
+        managedProperty().bind(Bindings.isNotEmpty(getChildren())); // what is empty takes no room
         sceneProperty().subscribe(scene -> {
             watching.unsubscribe();
             watching = scene == null ? Subscription.EMPTY : Watched.in(this, model, content::of);
-            setManaged(!getChildren().isEmpty());
         });
     }
 }
