@@ -36,6 +36,8 @@ import java.util.stream.Stream;
 
 /** Moves openings, pieces, fixed parts and regions where one sees them from the front: along their wall, and up where they hang. */
 public final class MovingInFront {
+    private static final double LEAST_HANGS_MM = 1;
+
     private MovingInFront() {}
 
     /**
@@ -190,20 +192,21 @@ public final class MovingInFront {
         private Moved part(PartBefore before) {
             var box = before.box();
             var across = caught(by.x(), Stream.of(box.minX(), box.centre().x(), box.maxX()), stops(before.id()));
-            var up = before.hangs() ? Math.max(by.y(), -box.minY()) : 0;
+            var lowest = LEAST_HANGS_MM - box.minY(); // what hangs stays clear of the floor, and below the ceiling
+            var up = before.hangs() ? Math.clamp(by.y(), lowest, Math.max(lowest, wall.heightMm() - box.maxY())) : 0;
             var shift = wall.into().left().times(across);
             return new Moved(
                     StructureEdits.change(
                             plan,
                             before.id(),
-                            s -> new Structure(
-                                    s.id(),
-                                    s.form() instanceof Structure.Block block
-                                            ? block.higherBy(Length.ofMm(up))
-                                            : s.form(),
-                                    Position.of(s.at().point().plus(shift)),
-                                    s.turnDeg())),
+                            s -> raised(s, up).withAt(Position.of(s.at().point().plus(shift)))),
                     new Point(across, up));
+        }
+
+        private static Structure raised(Structure part, double byMm) {
+            return part.form() instanceof Structure.Block block && byMm != 0
+                    ? part.withForm(block.higherBy(Length.ofMm(byMm)))
+                    : part;
         }
 
         /**

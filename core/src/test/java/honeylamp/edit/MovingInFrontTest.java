@@ -268,6 +268,13 @@ class MovingInFrontTest {
         var raised = Seen.south(beam.plan()).moved(beam.id(), 0, 120, 0);
         assertThat(raised.storeys().getFirst().structures().getFirst().height()).isEqualTo(Length.ofMm(2220));
         assertThat(at(raised, beam.id())).isEqualTo(Position.ofMm(1500, 600));
+        // never into the floor nor through the ceiling
+        var hung = Seen.south(beam.plan());
+        var lowest = hung.moved(beam.id(), 0, -9000, 0);
+        assertThat(lowest.storeys().getFirst().structures().getFirst().height()).isEqualTo(Length.ofMm(1));
+        var highest = hung.moved(beam.id(), 0, 9000, 0).storeys().getFirst();
+        assertThat(highest.structures().getFirst().height())
+                .isEqualTo(highest.height().minus(Length.ofMm(200)));
     }
 
     private static Added<ElementId.StructureId> part(Structure.Kind kind, double highMm, double x) {
