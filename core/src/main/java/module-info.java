@@ -57,6 +57,7 @@ module honeylamp.core {
     exports honeylamp.takeoff.lighting;
     exports honeylamp.takeoff.lived;
     exports honeylamp.takeoff.way;
+    exports honeylamp.tracing;
     exports honeylamp.underlay;
     exports honeylamp.units;
 }

@@ -30,6 +30,7 @@ class FloorsTest {
             "geometry.space",
             "plan",
             "underlay",
+            "tracing",
             "derive",
             "derive.walls",
             "derive.openings",

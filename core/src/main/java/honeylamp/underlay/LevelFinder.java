@@ -1,5 +1,6 @@
 package honeylamp.underlay;
 
+import honeylamp.geometry.Box;
 import java.util.Arrays;
 import java.util.Optional;
 
@@ -40,7 +41,19 @@ public final class LevelFinder {
 
     /** A proposal, or none if the picture has no clear lines. */
     public static Optional<Proposal> of(TracedPicture picture) {
-        var points = slopes(picture.pyramid().within(READ_PIXELS));
+        return of(
+                picture,
+                new Box(0, 0, picture.pyramid().width(), picture.pyramid().height()));
+    }
+
+    /** A proposal from a part of a picture, in full pixels; none if it has no clear lines. */
+    public static Optional<Proposal> of(TracedPicture picture, Box part) {
+        var share = part.width()
+                * part.height()
+                / picture.pyramid().width()
+                / picture.pyramid().height();
+        var level = picture.pyramid().within((long) (READ_PIXELS / Math.max(share, 1e-6)));
+        var points = slopes(level, part);
         if (points.count < LEAST_POINTS) {
             return Optional.empty();
         }
@@ -75,10 +88,12 @@ public final class LevelFinder {
         return new Best(from + (best + off) * step, sums[best] / Math.max(1e-9, sorted[count / 2]));
     }
 
-    private static Slopes slopes(Pyramid.Level level) {
-        var w = level.width();
-        var h = level.height();
-        var light = smoothed(light(level), w, h);
+    private static Slopes slopes(Pyramid.Level level, Box part) {
+        var x0 = Math.clamp((int) (part.minX() / level.step()), 0, level.width() - 1);
+        var y0 = Math.clamp((int) (part.minY() / level.step()), 0, level.height() - 1);
+        var w = Math.clamp((int) Math.ceil(part.width() / level.step()), 1, level.width() - x0);
+        var h = Math.clamp((int) Math.ceil(part.height() / level.step()), 1, level.height() - y0);
+        var light = smoothed(light(level, x0, y0, w, h), w, h);
         var strengths = new float[w * h];
         for (var y = 1; y < h - 1; y++) {
             for (var x = 1; x < w - 1; x++) {
@@ -104,12 +119,11 @@ public final class LevelFinder {
         return new Slopes(out.x, out.y, out.dx, out.dy, count, out.size);
     }
 
-    private static float[] light(Pyramid.Level level) {
-        var w = level.width();
-        var out = new float[w * level.height()];
+    private static float[] light(Pyramid.Level level, int x0, int y0, int w, int h) {
+        var out = new float[w * h];
         var row = new int[w];
-        for (var y = 0; y < level.height(); y++) {
-            level.copy(0, y, w, 1, row);
+        for (var y = 0; y < h; y++) {
+            level.copy(x0, y0 + y, w, 1, row);
             for (var x = 0; x < w; x++) {
                 var rgb = row[x];
                 out[y * w + x] = (77 * (rgb >> 16 & 255) + 150 * (rgb >> 8 & 255) + 29 * (rgb & 255)) / 256f;

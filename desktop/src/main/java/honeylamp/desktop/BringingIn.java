@@ -3,6 +3,7 @@ package honeylamp.desktop;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.desktop.files.PictureIntake;
 import honeylamp.desktop.gesture.trace.AcceptLevel;
+import honeylamp.desktop.gesture.trace.TakeWalls;
 import honeylamp.desktop.panel.PagePicker;
 import honeylamp.desktop.panel.TopBar;
 import honeylamp.desktop.workspace.Intent;
@@ -13,11 +14,16 @@ import honeylamp.edit.Outcome;
 import honeylamp.edit.PageEdits;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.output.Progress;
+import honeylamp.plan.ElementId.UnderlayId;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Underlay;
 import honeylamp.plan.Underlay.Picture;
 import honeylamp.store.FileTrouble;
 import honeylamp.store.PdfPages;
 import honeylamp.store.PictureImport;
+import honeylamp.tracing.Proposal;
+import honeylamp.tracing.WallReader;
+import honeylamp.tracing.Watch;
 import honeylamp.underlay.LevelFinder;
 import honeylamp.underlay.TracedPicture;
 import java.awt.image.BufferedImage;
@@ -201,6 +207,47 @@ final class BringingIn {
                             new Intent.Begin(new AcceptLevel(u.id(), turn - 90 * Math.rint(turn / 90))));
                     focusPlan.run();
                 });
+    }
+
+    /** Reads the walls of the picture that is picked, or on top, and shows them to be looked at. */
+    void proposeWalls() {
+        var underlay = Picking.underlay(model.now().currentStorey(), model.now().selection());
+        var pixels = underlay.flatMap(u -> model.pictures().get(u.picture()));
+        if (underlay.isEmpty() || pixels.isEmpty()) {
+            model.complain("There is no picture to read yet. Bring one in first.");
+            return;
+        }
+        var u = underlay.get();
+        run(
+                new Task<Optional<Proposal>>() {
+                    @Override
+                    protected Optional<Proposal> call() {
+                        return WallReader.read(pixels.get(), u, step -> {
+                            updateTitle(step.words());
+                            updateProgress(step.ordinal() + 1, Watch.Step.values().length + 1);
+                            return !isCancelled();
+                        });
+                    }
+                },
+                found -> propose(u.id(), found.orElse(Proposal.NONE)));
+    }
+
+    private void propose(UnderlayId id, Proposal found) {
+        var storey = model.now().currentStorey();
+        var underlay = storey.elements().find(Underlay.class, id);
+        if (underlay.isEmpty()) {
+            return; // it was taken away, or another storey is worked on
+        }
+        if (found.walls().isEmpty()) {
+            model.complain("No walls that enclose rooms were found in this picture. It may be no plan, or too faint or"
+                    + " too small: crop it to the plan, or draw the walls over it.");
+            return;
+        }
+        model.act(
+                new Intent.TakeUp(Tool.PICK_PICTURE),
+                new Intent.Pick(Set.of()),
+                new Intent.Begin(TakeWalls.begin(model.now().plan(), storey.id(), underlay.get(), found)));
+        focusPlan.run();
     }
 
     private static String reason(Throwable e) {

@@ -119,6 +119,11 @@ final class WindowDesk implements WindowActions {
     }
 
     @Override
+    public void proposeWalls() {
+        window.bringing.proposeWalls();
+    }
+
+    @Override
     public void proposeLevel() {
         window.bringing.proposeLevel();
     }

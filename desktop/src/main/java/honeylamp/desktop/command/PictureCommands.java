@@ -38,6 +38,12 @@ final class PictureCommands {
                 "Looks for the angle its lines run at",
                 Place.PICTURE,
                 window::proposeLevel);
+        into.add(
+                "read-walls",
+                "Read walls from picture",
+                "Looks for the walls, doors and windows it shows, and lays them over it to be taken or refused",
+                Place.PICTURE,
+                window::proposeWalls);
         into.plain(
                 "beside",
                 "Picture beside the plan",

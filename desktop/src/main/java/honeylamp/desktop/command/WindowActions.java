@@ -56,6 +56,9 @@ public interface WindowActions {
     /** Looks for the angle at which the picture's lines run and proposes to level it. */
     void proposeLevel();
 
+    /** Reads the walls of the picture and shows them. */
+    void proposeWalls();
+
     /** Shows or hides the pane with the picture beside the plan. */
     void toggleBeside();
 

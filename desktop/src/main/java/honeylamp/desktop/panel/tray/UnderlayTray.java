@@ -82,6 +82,11 @@ record UnderlayTray(WorkspaceModel model, WindowActions window) implements Conte
                 "propose-level",
                 "Looks for the angle at which the picture's lines run, and shows it",
                 window::proposeLevel));
+        out.add(Widgets.button(
+                "Read walls",
+                "read-walls",
+                "Looks for the walls, doors and windows the picture shows, and lays them over it to be taken or refused",
+                window::proposeWalls));
         out.add(Widgets.toggle(
                 "Beside the plan",
                 "toggle-beside",

@@ -1,0 +1,474 @@
+package honeylamp.derive.traced;
+
+import honeylamp.geometry.Affine;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
+import honeylamp.geometry.Segment;
+import honeylamp.plan.Opening.Hand;
+import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
+import honeylamp.plan.Underlay;
+import honeylamp.tracing.Proposal;
+import honeylamp.tracing.Proposal.ProposedOpening;
+import honeylamp.tracing.Proposal.ProposedWall;
+import honeylamp.tracing.Proposal.Run;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+
+/**
+ * The walls a picture seems to show, in plan mm: squared up, of few thicknesses, their ends on each other's centre
+ * lines. A value that can be corrected before any of it is taken into a plan.
+ *
+ * @param walls those that are still proposed, in the order they were read
+ */
+public record ReadWalls(List<ReadWall> walls) {
+    /** An end this near to another wall's line lies on it. */
+    private static final double TIE_MM = 40;
+
+    /** A picture turned by less lies level. */
+    public static final double LEVEL_DEG = 0.03;
+
+    private static final double SNAP_MM = 2;
+    private static final double BESIDE_MM = 200;
+    private static final int SAMPLES = 8;
+    private static final double OUTER_SHARE = 0.9;
+    private static final double USUAL_THICKNESS_SHARE = 0.14;
+    private static final double USUAL_THICKNESS_MM = 15;
+
+    /** Freezes the list. */
+    public ReadWalls {
+        walls = List.copyOf(walls);
+    }
+
+    /**
+     * A wall by its centre line.
+     *
+     * @param startsOn the number of the wall its first end lies on
+     * @param endsOn the number of the wall its second end lies on
+     * @param outer whether there are rooms on one side of it only
+     * @param sure from 0 to 1; below a half it is doubtful
+     */
+    public record ReadWall(
+            int number,
+            Segment line,
+            Optional<Integer> startsOn,
+            Optional<Integer> endsOn,
+            double thicknessMm,
+            boolean outer,
+            List<ReadOpening> openings,
+            double sure) {
+        /** Freezes the list. */
+        public ReadWall {
+            openings = List.copyOf(openings);
+        }
+
+        /** Whether it should be looked at before it is taken. */
+        public boolean isDoubtful() {
+            return sure < 0.5;
+        }
+
+        ReadWall along(Segment other) {
+            return new ReadWall(number, other, startsOn, endsOn, thicknessMm, outer, openings, sure);
+        }
+
+        ReadWall thick(double mm) {
+            return new ReadWall(number, line, startsOn, endsOn, mm, outer, openings, sure);
+        }
+
+        ReadWall with(List<ReadOpening> other) {
+            return new ReadWall(number, line, startsOn, endsOn, thicknessMm, outer, other, sure);
+        }
+
+        private ReadWall asOuter() {
+            return new ReadWall(number, line, startsOn, endsOn, thicknessMm, true, openings, sure);
+        }
+
+        /** Between two rooms a single line across a gap is a sill or a change of floors, not a window. */
+        private ReadWall asInner() {
+            return with(openings.stream()
+                    .map(o -> o.kind.isWindow() && o.isDoubtful()
+                            ? new ReadOpening(OpeningKind.PLAIN, o.first, o.second, o.hand, o.swing, o.sure)
+                            : o)
+                    .toList());
+        }
+
+        private ReadWall without(int gone) {
+            return new ReadWall(
+                    number,
+                    line,
+                    startsOn.filter(n -> n != gone),
+                    endsOn.filter(n -> n != gone),
+                    thicknessMm,
+                    outer,
+                    openings,
+                    sure);
+        }
+    }
+
+    /**
+     * An opening by its jambs on the centre line of its wall, the nearer to the wall's first end first.
+     *
+     * @param hand as seen along the wall
+     * @param swing as seen along the wall
+     * @param sure from 0 to 1; below a half it is doubtful
+     */
+    public record ReadOpening(OpeningKind kind, Point first, Point second, Hand hand, Swing swing, double sure) {
+        /** Whether it should be looked at before it is taken: a plain gap may be no wall at all. */
+        public boolean isDoubtful() {
+            return sure < 0.7;
+        }
+
+        /** The width, in mm. */
+        public double widthMm() {
+            return first.distance(second);
+        }
+    }
+
+    /** What a proposal means where its picture lies in the plan. */
+    public static ReadWalls of(Proposal proposal, Underlay underlay) {
+        var read = turnDeg(proposal, underlay);
+        var turn = Math.abs(read) < LEVEL_DEG ? 0 : read;
+        var level = Affine.turn(-turn);
+        var lines = new ArrayList<Segment>();
+        var usual = thicknesses(proposal, underlay);
+        for (var wall : proposal.walls()) {
+            lines.add(squared(plan(wall.line(), underlay, level), wall.run()));
+        }
+        var back = level.inverse();
+        var out = new ArrayList<ReadWall>();
+        for (var i = 0; i < lines.size(); i++) {
+            var wall = proposal.walls().get(i);
+            var own = thicknessMm(wall, underlay);
+            var usualOwn = usual.getOrDefault(wall.thickness(), own);
+            var isUsual = Math.abs(own - usualOwn) < Math.max(USUAL_THICKNESS_MM, USUAL_THICKNESS_SHARE * usualOwn);
+            var line = lines.get(i);
+            var turned = new Segment(back.apply(line.a()), back.apply(line.b()));
+            out.add(new ReadWall(
+                    i,
+                    turned,
+                    tie(lines, i, line.a()),
+                    tie(lines, i, line.b()),
+                    isUsual ? usualOwn : own,
+                    false,
+                    openings(wall, turned, underlay),
+                    wall.sure()));
+        }
+        return new ReadWalls(out).tied().withOuter();
+    }
+
+    /** Tells the walls that have rooms on one side only, and those as thick where the rooms do not close. */
+    private ReadWalls withOuter() {
+        var faces = Regions.arranged(walls.stream().map(ReadWall::line).toList(), SNAP_MM);
+        var sides = walls.stream().map(w -> sides(w, faces)).toList();
+        var thinnest = IntStream.range(0, walls.size())
+                .filter(i -> sides.get(i) == 1)
+                .mapToDouble(i -> walls.get(i).thicknessMm)
+                .min()
+                .orElse(Double.POSITIVE_INFINITY);
+        return new ReadWalls(IntStream.range(0, walls.size())
+                .mapToObj(i -> {
+                    var w = walls.get(i);
+                    var isOuter = sides.get(i) == 1 || sides.get(i) == 0 && w.thicknessMm >= OUTER_SHARE * thinnest;
+                    return isOuter ? w.asOuter() : w.asInner();
+                })
+                .toList());
+    }
+
+    /** On how many sides of most of a wall there are rooms. */
+    private static int sides(ReadWall wall, List<Outline> faces) {
+        var left = 0;
+        var right = 0;
+        var beside = wall.thicknessMm / 2 + BESIDE_MM;
+        for (var k = 1; k < SAMPLES; k++) {
+            var at = wall.line.length() * k / SAMPLES;
+            left += isIn(faces, wall.line.shiftedLeft(beside).at(at)) ? 1 : 0;
+            right += isIn(faces, wall.line.shiftedLeft(-beside).at(at)) ? 1 : 0;
+        }
+        return (2 * left >= SAMPLES ? 1 : 0) + (2 * right >= SAMPLES ? 1 : 0);
+    }
+
+    private static boolean isIn(List<Outline> faces, Point p) {
+        return faces.stream().anyMatch(f -> f.contains(p));
+    }
+
+    /** How far the walls of a proposal are turned where its picture lies, counter-clockwise, between -45 and 45. */
+    public static double turnDeg(Proposal proposal, Underlay underlay) {
+        double x = 0, y = 0;
+        for (var wall : proposal.walls()) {
+            if (wall.run() != Run.ASLANT) {
+                var line = plan(wall.line(), underlay, Affine.IDENTITY);
+                var angle = 4
+                        * Math.atan2(
+                                line.b().y() - line.a().y(),
+                                line.b().x() - line.a().x()); // squares repeat
+                x += line.length() * Math.cos(angle);
+                y += line.length() * Math.sin(angle);
+            }
+        }
+        return Math.toDegrees(Math.atan2(y, x)) / 4;
+    }
+
+    private static Segment plan(Segment px, Underlay underlay, Affine level) {
+        return new Segment(level.apply(underlay.plan(px.a())), level.apply(underlay.plan(px.b())));
+    }
+
+    private static Segment squared(Segment line, Run run) {
+        var m = line.middle();
+        if (run == Run.ASLANT) {
+            return line;
+        }
+        return Math.abs(line.b().y() - line.a().y())
+                        > Math.abs(line.b().x() - line.a().x())
+                ? new Segment(
+                        new Point(Math.rint(m.x()), line.a().y()),
+                        new Point(Math.rint(m.x()), line.b().y()))
+                : new Segment(
+                        new Point(line.a().x(), Math.rint(m.y())),
+                        new Point(line.b().x(), Math.rint(m.y())));
+    }
+
+    private static double thicknessMm(ProposedWall wall, Underlay underlay) {
+        var line = plan(wall.line(), underlay, Affine.IDENTITY);
+        return 2 * Math.abs(line.offset(underlay.plan(wall.face())));
+    }
+
+    /** Of each thickness, the one half of the length is thinner than. */
+    private static Map<Integer, Double> thicknesses(Proposal proposal, Underlay underlay) {
+        record Thick(double mm, double length) {}
+        var out = new HashMap<Integer, Double>();
+        for (var k = 0; k < proposal.thicknesses(); k++) {
+            var which = k;
+            var own = proposal.walls().stream()
+                    .filter(w -> w.thickness() == which)
+                    .map(w -> new Thick(thicknessMm(w, underlay), w.line().length()))
+                    .sorted(Comparator.comparingDouble(Thick::mm))
+                    .toList();
+            var half = own.stream().mapToDouble(Thick::length).sum() / 2;
+            for (var t : own) {
+                half -= t.length;
+                if (half <= 0) {
+                    out.put(k, Math.rint(t.mm));
+                    break;
+                }
+            }
+        }
+        return out;
+    }
+
+    private static Optional<Integer> tie(List<Segment> lines, int own, Point end) {
+        var best = -1;
+        var nearest = TIE_MM;
+        for (var i = 0; i < lines.size(); i++) {
+            var other = lines.get(i);
+            if (i == own || Math.abs(other.unit().cross(lines.get(own).unit())) < 0.5) {
+                continue;
+            }
+            var away = other.distance(end);
+            if (away < nearest) {
+                nearest = away;
+                best = i;
+            }
+        }
+        return best < 0 ? Optional.empty() : Optional.of(best);
+    }
+
+    private static List<ReadOpening> openings(ProposedWall wall, Segment line, Underlay underlay) {
+        return wall.openings().stream().map(o -> opening(o, line, underlay)).toList();
+    }
+
+    private static ReadOpening opening(ProposedOpening o, Segment line, Underlay underlay) {
+        var a = underlay.plan(o.first());
+        var b = underlay.plan(o.second());
+        var inOrder = line.along(a) <= line.along(b);
+        var first = inOrder ? a : b;
+        var second = inOrder ? b : a;
+        var hinge = underlay.plan(o.hinge());
+        var side = line.offset(underlay.plan(o.opensTo()));
+        return new ReadOpening(
+                switch (o.kind()) {
+                    case DOOR -> OpeningKind.DOOR;
+                    case PAIR_DOOR -> OpeningKind.PAIR_DOOR;
+                    case WINDOW -> OpeningKind.CASEMENT_WINDOW;
+                    case PLAIN -> OpeningKind.PLAIN;
+                },
+                first,
+                second,
+                hinge.distance(first) <= hinge.distance(second) ? Hand.FIRST : Hand.SECOND,
+                side >= 0 ? Swing.LEFT : Swing.RIGHT,
+                o.sure());
+    }
+
+    /** The numbers of the walls around a point, if they close around it. */
+    public Set<Integer> around(Point p) {
+        var lines = walls.stream().map(ReadWall::line).toList();
+        return Regions.arranged(lines, SNAP_MM).stream()
+                .filter(o -> o.contains(p))
+                .findFirst()
+                .map(o -> walls.stream()
+                        .filter(w -> o.rings().flatMap(r -> r.edges().stream()).anyMatch(e -> runsAlong(w.line, e)))
+                        .map(ReadWall::number)
+                        .collect(Collectors.toSet()))
+                .orElse(Set.of());
+    }
+
+    private static boolean runsAlong(Segment line, Segment edge) {
+        return line.distance(edge.middle()) < 2 * SNAP_MM
+                && Math.abs(line.unit().cross(edge.unit())) < 0.1;
+    }
+
+    /** The width half of the doors are narrower than, in mm; none without doors. */
+    public OptionalDouble doorMm() {
+        var widths = walls.stream()
+                .flatMap(w -> w.openings.stream())
+                .filter(o -> o.kind() == OpeningKind.DOOR)
+                .mapToDouble(ReadOpening::widthMm)
+                .sorted()
+                .toArray();
+        return widths.length == 0 ? OptionalDouble.empty() : OptionalDouble.of(widths[widths.length / 2]);
+    }
+
+    /** The wall of a number, if it is still proposed. */
+    public Optional<ReadWall> wall(int number) {
+        return walls.stream().filter(w -> w.number == number).findFirst();
+    }
+
+    /** All but one wall; what ended on it ends free. */
+    public ReadWalls without(int number) {
+        return new ReadWalls(walls.stream()
+                .filter(w -> w.number != number)
+                .map(w -> w.without(number))
+                .toList());
+    }
+
+    /** With one wall shifted so far to its left; what ends on it follows. */
+    public ReadWalls shifted(int number, double mm) {
+        return changed(number, w -> w.along(w.line.shiftedLeft(mm))).tied();
+    }
+
+    /**
+     * With a wall so long, by moving what its second end lies on, or else its first: all that ends on that follows, so
+     * walls beside it get longer with it. The same if neither end lies on anything: then it just gets longer.
+     */
+    public ReadWalls asLong(int number, double mm) {
+        var wall = wall(number).orElseThrow();
+        var more = mm - wall.line.length();
+        var on = wall.endsOn.or(() -> wall.startsOn).flatMap(this::wall);
+        if (on.isEmpty()) {
+            return changed(
+                    number,
+                    w -> w.along(new Segment(
+                            w.line.a(), w.line.a().plus(w.line.unit().times(mm)))));
+        }
+        var way = wall.endsOn.isPresent() ? wall.line.unit() : wall.line.unit().times(-1);
+        var across = on.get().line.unit().cross(way); // left of that wall is positive
+        return shifted(on.get().number, more / across);
+    }
+
+    /** With all walls as thick as one now so thick as given. */
+    public ReadWalls asThick(int number, double mm) {
+        var before = wall(number).orElseThrow().thicknessMm;
+        return new ReadWalls(walls.stream()
+                .map(w -> w.thicknessMm == before ? w.thick(mm) : w)
+                .toList());
+    }
+
+    /** With one opening of a wall closed. */
+    public ReadWalls closed(int number, int opening) {
+        return changed(number, w -> w.with(withoutAt(w.openings, opening)));
+    }
+
+    /** With the leaf of an opening hung at the other jamb, or opening to the other side. */
+    public ReadWalls hung(int number, int opening, Hand hand, Swing swing) {
+        return changed(number, w -> {
+            var all = new ArrayList<>(w.openings);
+            var o = all.get(opening);
+            all.set(opening, new ReadOpening(o.kind, o.first, o.second, hand, swing, o.sure));
+            return w.with(all);
+        });
+    }
+
+    /** With no wall where an opening was: the wall is parted there. */
+    public ReadWalls parted(int number, int opening) {
+        var wall = wall(number).orElseThrow();
+        var gap = wall.openings.get(opening);
+        var next = walls.stream().mapToInt(ReadWall::number).max().orElse(0) + 1;
+        var before = new ReadWall(
+                number,
+                new Segment(wall.line.a(), wall.line.nearest(gap.first)),
+                wall.startsOn,
+                Optional.empty(),
+                wall.thicknessMm,
+                wall.outer,
+                wall.openings.subList(0, opening),
+                wall.sure);
+        var after = new ReadWall(
+                next,
+                new Segment(wall.line.nearest(gap.second), wall.line.b()),
+                Optional.empty(),
+                wall.endsOn,
+                wall.thicknessMm,
+                wall.outer,
+                wall.openings.subList(opening + 1, wall.openings.size()),
+                wall.sure);
+        var out = new ArrayList<ReadWall>();
+        for (var w : walls) {
+            if (w.number != number) {
+                out.add(onNearer(w, before, after));
+            } else {
+                out.add(before);
+                out.add(after);
+            }
+        }
+        out.removeIf(w -> w.line.length() <= w.thicknessMm); // nothing is left but a joint
+        return new ReadWalls(out);
+    }
+
+    private static ReadWall onNearer(ReadWall w, ReadWall before, ReadWall after) {
+        return new ReadWall(
+                w.number,
+                w.line,
+                w.startsOn.map(n -> n == before.number ? nearer(w.line.a(), before, after) : n),
+                w.endsOn.map(n -> n == before.number ? nearer(w.line.b(), before, after) : n),
+                w.thicknessMm,
+                w.outer,
+                w.openings,
+                w.sure);
+    }
+
+    private static int nearer(Point p, ReadWall before, ReadWall after) {
+        return before.line.distance(p) <= after.line.distance(p) ? before.number : after.number;
+    }
+
+    private static <T> List<T> withoutAt(List<T> all, int index) {
+        var out = new ArrayList<>(all);
+        out.remove(index);
+        return out;
+    }
+
+    private ReadWalls changed(int number, UnaryOperator<ReadWall> change) {
+        return new ReadWalls(walls.stream()
+                .map(w -> w.number == number ? change.apply(w) : w)
+                .toList());
+    }
+
+    /** With every end that lies on another wall exactly on its line. */
+    private ReadWalls tied() {
+        return new ReadWalls(walls.stream()
+                .map(w -> {
+                    var a = w.startsOn.flatMap(this::wall).flatMap(o -> w.line.lineCrossing(o.line));
+                    var b = w.endsOn.flatMap(this::wall).flatMap(o -> w.line.lineCrossing(o.line));
+                    return w.along(new Segment(a.orElse(w.line.a()), b.orElse(w.line.b())));
+                })
+                .toList());
+    }
+}

@@ -1,0 +1,343 @@
+package honeylamp.desktop.gesture.trace;
+
+import honeylamp.derive.traced.ReadWalls;
+import honeylamp.derive.traced.ReadWalls.ReadOpening;
+import honeylamp.derive.traced.ReadWalls.ReadWall;
+import honeylamp.desktop.gesture.Ask;
+import honeylamp.desktop.gesture.Gesture;
+import honeylamp.desktop.gesture.Pointer;
+import honeylamp.desktop.gesture.Readout;
+import honeylamp.desktop.gesture.Reply;
+import honeylamp.desktop.gesture.Surroundings;
+import honeylamp.desktop.gesture.Typed;
+import honeylamp.desktop.gesture.pick.PickAndMove;
+import honeylamp.desktop.gesture.pick.PickAndMove.Reach;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.TakingWalls;
+import honeylamp.edit.UnderlayEdits;
+import honeylamp.edit.UnderlayEdits.TracedWork;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Projective;
+import honeylamp.geometry.Segment;
+import honeylamp.illustrate.sketch.ReadSketch;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Underlay;
+import honeylamp.tracing.Proposal;
+import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Walls read from a picture lie over it to be looked at. A press picks one, or the walls around a room; Delete refuses
+ * what is picked, dragging and typing correct it, Enter takes it, or all if nothing is picked.
+ *
+ * @param underlay the picture as it will lie: levelled if nothing is traced yet
+ * @param levelBy by how much it is turned to lie so, in degrees; 0 if it stays
+ * @param walls still proposed, where they will lie
+ * @param picked the numbers of walls that are picked
+ * @param opening which opening of the one picked wall is meant; -1 for none
+ * @param grip where a wall is held that is being dragged, in plan mm
+ * @param dragged by how much it was dragged, to its left
+ * @param before this gesture as it was before something was taken
+ */
+public record TakeWalls(
+        Underlay underlay,
+        double levelBy,
+        ReadWalls walls,
+        Set<Integer> picked,
+        int opening,
+        Optional<Point> grip,
+        double dragged,
+        Optional<TakeWalls> before)
+        implements Gesture {
+    private static final Ask<Length> LENGTH = Ask.length("Length");
+    private static final Ask<Length> THICKNESS = Ask.length("Thickness");
+
+    /** Doors of other widths speak of a wrong scale. */
+    private static final double NARROWEST_DOOR_MM = 550;
+
+    private static final double WIDEST_DOOR_MM = 1150;
+
+    /** Freezes the set. */
+    public TakeWalls {
+        picked = Set.copyOf(picked);
+    }
+
+    /** All that a picture shows, nothing picked. */
+    public static TakeWalls begin(Plan plan, ElementId.StoreyId storey, Underlay underlay, Proposal proposal) {
+        var turn = ReadWalls.turnDeg(proposal, underlay);
+        var levels = plan.storey(storey).walls().isEmpty() && Math.abs(turn) > ReadWalls.LEVEL_DEG;
+        var lies = levels
+                ? UnderlayEdits.turn(plan, storey, underlay.id(), -turn, TracedWork.STAYS)
+                        .storey(storey)
+                        .elements()
+                        .find(Underlay.class, underlay.id())
+                        .orElseThrow()
+                : underlay;
+        return new TakeWalls(
+                lies,
+                levels ? -turn : 0,
+                ReadWalls.of(proposal, lies),
+                Set.of(),
+                -1,
+                Optional.empty(),
+                0,
+                Optional.empty());
+    }
+
+    private TakeWalls picking(Set<Integer> numbers, int which, Optional<Point> held) {
+        return new TakeWalls(underlay, levelBy, walls, numbers, which, held, 0, before);
+    }
+
+    private TakeWalls with(ReadWalls other) {
+        return new TakeWalls(underlay, levelBy, other, picked, opening, Optional.empty(), 0, before);
+    }
+
+    private TakeWalls left(ReadWalls other) {
+        return new TakeWalls(underlay, levelBy, other, Set.of(), -1, Optional.empty(), 0, before);
+    }
+
+    /** From where things will lie to where the picture shows them now. */
+    private Projective shown(Surroundings scene) {
+        return scene.geometry()
+                .storey()
+                .elements()
+                .find(Underlay.class, underlay.id())
+                .map(now -> underlay.toPlan().inverse().then(now.toPlan()))
+                .orElse(Projective.IDENTITY);
+    }
+
+    private ReadWalls asDragged() {
+        return dragged == 0 ? walls : walls.shifted(only().orElseThrow().number(), dragged);
+    }
+
+    private Optional<ReadWall> only() {
+        return picked.size() == 1 ? walls.wall(picked.iterator().next()) : Optional.empty();
+    }
+
+    private Optional<ReadOpening> meant() {
+        return only().filter(w -> opening >= 0 && opening < w.openings().size())
+                .map(w -> w.openings().get(opening));
+    }
+
+    @Override
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(this);
+    }
+
+    @Override
+    public Reply pressed(Surroundings scene, Pointer pointer) {
+        var at = shown(scene).inverse().apply(pointer.at());
+        for (var wall : walls.walls()) {
+            var reach = Math.max(scene.reachMm(), wall.thicknessMm() / 2);
+            for (var k = 0; k < wall.openings().size(); k++) {
+                var o = wall.openings().get(k);
+                if (new Segment(o.first(), o.second()).distance(at) <= reach) {
+                    return Reply.to(picking(Set.of(wall.number()), k, Optional.empty()));
+                }
+            }
+        }
+        var near = walls.walls().stream()
+                .filter(w -> w.line().distance(at) <= Math.max(scene.reachMm(), w.thicknessMm() / 2))
+                .min(Comparator.comparingDouble(w -> w.line().distance(at)));
+        return near.map(w -> Reply.to(picking(Set.of(w.number()), -1, Optional.of(at))))
+                .orElseGet(() -> Reply.to(picking(walls.around(at), -1, Optional.empty())));
+    }
+
+    @Override
+    public Reply dragged(Surroundings scene, Pointer pointer) {
+        if (grip.isEmpty() || only().isEmpty()) {
+            return Reply.to(this);
+        }
+        var at = shown(scene).inverse().apply(pointer.at());
+        var line = only().get().line();
+        var off = Math.rint(line.offset(at) - line.offset(grip.get()));
+        return Reply.to(new TakeWalls(underlay, levelBy, walls, picked, opening, grip, off, before));
+    }
+
+    @Override
+    public Reply released(Surroundings scene, Pointer pointer) {
+        return Reply.to(grip.isEmpty() ? this : with(asDragged()));
+    }
+
+    @Override
+    public Reply entered(Surroundings scene, Typed typed) {
+        var wall = only();
+        var length = typed.of(LENGTH);
+        var thickness = typed.of(THICKNESS);
+        if (wall.isPresent() && (length.isPresent() || thickness.isPresent())) {
+            var number = wall.get().number();
+            var next = length.map(l -> walls.asLong(number, l.mm())).orElse(walls);
+            return Reply.to(
+                    with(thickness.map(t -> next.asThick(number, t.mm())).orElse(next)));
+        }
+        return take(scene);
+    }
+
+    private Reply take(Surroundings scene) {
+        var taken = picked.isEmpty()
+                ? walls.walls()
+                : walls.walls().stream()
+                        .filter(w -> picked.contains(w.number()))
+                        .toList();
+        var level = levelBy == 0
+                ? scene.plan()
+                : UnderlayEdits.turn(scene.plan(), scene.storey(), underlay.id(), levelBy, TracedWork.STAYS);
+        var made = TakingWalls.take(level, scene.storey(), taken);
+        var rest = walls;
+        for (var w : taken) {
+            rest = rest.without(w.number());
+        }
+        var next = rest.walls().isEmpty()
+                ? PickAndMove.of(Reach.UNDERLAYS)
+                : new TakeWalls(underlay, 0, rest, Set.of(), -1, Optional.empty(), 0, Optional.of(this));
+        var openings = taken.stream().mapToInt(w -> w.openings().size()).sum();
+        return Reply.commit(next, made.plan(), taken.size() == 1 ? "Take wall from picture" : "Take walls from picture")
+                .saying("Taken: " + counted(taken.size(), "wall") + " with "
+                        + counted(openings, "opening") + "."
+                        + (levelBy == 0 ? "" : " The picture was levelled.")
+                        + (rest.walls().isEmpty() ? " Rooms are there to be named." : ""));
+    }
+
+    @Override
+    public Reply key(Surroundings scene, Key key) {
+        return switch (key) {
+            case AWAY -> Reply.to(refused());
+            case NEXT -> Reply.to(nextDoubtful());
+            case TURN, FLIP, CLOSE ->
+                meant().map(o -> Reply.to(changed(o, key))).orElse(Reply.to(this));
+        };
+    }
+
+    private TakeWalls refused() {
+        if (meant().isPresent()) {
+            return left(walls.closed(only().orElseThrow().number(), opening));
+        }
+        var out = walls;
+        for (var number : picked) {
+            out = out.without(number);
+        }
+        return left(out);
+    }
+
+    private TakeWalls changed(ReadOpening o, Key key) {
+        var number = only().orElseThrow().number();
+        return switch (key) {
+            case TURN -> with(walls.hung(number, opening, o.hand().flipped(), o.swing()));
+            case FLIP -> with(walls.hung(number, opening, o.hand(), o.swing().flipped()));
+            case CLOSE -> left(walls.parted(number, opening));
+            case NEXT, AWAY -> this;
+        };
+    }
+
+    /** A doubtful wall or opening. */
+    private record Doubt(int number, int opening) {}
+
+    private List<Doubt> doubts() {
+        var out = new ArrayList<Doubt>();
+        for (var wall : walls.walls()) {
+            if (wall.isDoubtful()) {
+                out.add(new Doubt(wall.number(), -1));
+            }
+            for (var k = 0; k < wall.openings().size(); k++) {
+                if (wall.openings().get(k).isDoubtful()) {
+                    out.add(new Doubt(wall.number(), k));
+                }
+            }
+        }
+        return out;
+    }
+
+    private TakeWalls nextDoubtful() {
+        var doubts = doubts();
+        if (doubts.isEmpty()) {
+            return this;
+        }
+        var now =
+                only().map(w -> doubts.indexOf(new Doubt(w.number(), opening))).orElse(-1);
+        var next = doubts.get((now + 1) % doubts.size());
+        return picking(Set.of(next.number), next.opening, Optional.empty());
+    }
+
+    @Override
+    public boolean takesAway() {
+        return !picked.isEmpty();
+    }
+
+    @Override
+    public Optional<Gesture> stepBack(Surroundings scene) {
+        return before.map(b -> b);
+    }
+
+    @Override
+    public Gesture dropped() {
+        return picked.isEmpty() ? PickAndMove.of(Reach.UNDERLAYS) : picking(Set.of(), -1, Optional.empty());
+    }
+
+    @Override
+    public boolean underWay() {
+        return true;
+    }
+
+    @Override
+    public Readout readout(Surroundings scene) {
+        var units = scene.units();
+        var wall = only();
+        if (wall.isPresent() && meant().isEmpty()) {
+            return new Readout(
+                    List.of(
+                            new Readout.Field(
+                                    LENGTH,
+                                    LengthText.rounded(
+                                            Length.ofMm(wall.get().line().length()), units)),
+                            new Readout.Field(
+                                    THICKNESS,
+                                    LengthText.rounded(Length.ofMm(wall.get().thicknessMm()), units))),
+                    "",
+                    "Enter takes this wall, Delete refuses it, dragging shifts it. A length typed moves what it ends on.");
+        }
+        if (meant().isPresent()) {
+            var o = meant().get();
+            return Readout.hint(o.kind().label() + ", "
+                    + LengthText.rounded(Length.ofMm(o.widthMm()), units)
+                    + ". Delete closes it, C parts the wall here"
+                    + (o.kind().hasHinges() ? ", R and F hang the leaf otherwise" : "")
+                    + ", Enter takes the wall.");
+        }
+        return Readout.hint(
+                picked.isEmpty() ? allWords(scene) : "Enter takes the walls around this room, Delete refuses them.");
+    }
+
+    private String allWords(Surroundings scene) {
+        var doubts = doubts().size();
+        var openings = walls.walls().stream().mapToInt(w -> w.openings().size()).sum();
+        var scale = walls.doorMm().isPresent()
+                        && (walls.doorMm().getAsDouble() < NARROWEST_DOOR_MM
+                                || walls.doorMm().getAsDouble() > WIDEST_DOOR_MM)
+                ? " Doors come out "
+                        + LengthText.roundedWithUnit(
+                                Length.ofMm(Math.rint(walls.doorMm().getAsDouble())), scene.units())
+                        + " wide: give the picture a known length first."
+                : "";
+        return "Read: " + counted(walls.walls().size(), "wall") + ", "
+                + counted(openings, "opening") + "."
+                + (scale.isEmpty()
+                        ? (doubts == 0 ? "" : " " + doubts + " to look at are dashed; N goes to the next.")
+                                + " Enter takes all; press a wall or a room to pick it."
+                        : scale);
+    }
+
+    private static String counted(int count, String word) {
+        return count + " " + word + (count == 1 ? "" : "s");
+    }
+
+    @Override
+    public List<Mark> sketch(Surroundings scene) {
+        return ReadSketch.marks(scene.frame(), asDragged(), shown(scene), picked, opening, scene.penMm());
+    }
+}
