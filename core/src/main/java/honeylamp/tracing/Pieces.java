@@ -146,11 +146,8 @@ final class Pieces {
         if (!a.own && !b.own || g > WIDEST * tones.extentPx()) {
             return Optional.empty();
         }
-        if (g < NARROWEST_DOOR * tones.extentPx()
-                || doorPx.isPresent() && g < 0.55 * doorPx.get() && g < 2 * line.thickness()) {
-            return a.own && b.own && g < NARROWEST_DOOR * tones.extentPx()
-                    ? sign(line, from, to).or(() -> bridged(from, to))
-                    : sign(line, from, to);
+        if (g < NARROWEST_DOOR * tones.extentPx()) {
+            return a.own && b.own ? bridged(from) : Optional.empty();
         }
         return sign(line, from, to)
                 .or(() -> plain && isPlain(line, a, b, g, doorPx)
@@ -159,8 +156,8 @@ final class Pieces {
     }
 
     /** A hole too narrow for a door: the wall goes on. */
-    private static Optional<Gap> bridged(double from, double to) {
-        return Optional.of(new Gap(from, from, Gap.Kind.PLAIN, Gap.NO_ARC, to > from ? 0 : 1));
+    private static Optional<Gap> bridged(double at) {
+        return Optional.of(new Gap(at, at, Gap.Kind.PLAIN, Gap.NO_ARC, 0));
     }
 
     /** Where a gap is looked at; it is looked at again once the doors are known. */

@@ -27,6 +27,7 @@ final class Reading {
     private static final double PAPER_BETWEEN = 0.12;
     private static final double HATCHED_BETWEEN = 0.85;
     private static final double WEAKEST = 0.08;
+    private static final double MOST_IN_PAIRS = 0.5;
 
     /** Walls that enclose less of the box around them are none: a page of text, noise, a photo. */
     private static final double LEAST_ROOMS = 0.3;
@@ -54,12 +55,41 @@ final class Reading {
         }
 
         /** Walls that enclose much with few guesses are worth most. */
-        double worth() {
+        double worth(Tones tones) {
             var plain = strokes.stream()
                     .flatMap(s -> s.gaps().stream())
                     .filter(g -> g.kind() == Gap.Kind.PLAIN && g.width() > 0)
                     .count();
-            return roomsShare - 0.01 * plain - 0.004 * strokes.size();
+            return roomsShare - 0.01 * plain - 0.004 * strokes.size() - 0.002 * openings() - (isInPairs(tones) ? 1 : 0);
+        }
+
+        private long openings() {
+            return strokes.stream()
+                    .flatMap(s -> s.gaps().stream())
+                    .filter(g -> g.width() > 0)
+                    .count();
+        }
+
+        /** Walls in pairs are the two lines of an outline, taken for walls. */
+        boolean isSure(Tones tones) {
+            return sure && roomsShare >= GOOD_ROOMS && !isInPairs(tones);
+        }
+
+        private boolean isInPairs(Tones tones) {
+            var all = strokes.stream().mapToDouble(Stroke::length).sum();
+            var paired = strokes.stream()
+                    .filter(s -> strokes.stream().anyMatch(o -> isBeside(s, o, THICKEST * tones.extentPx())))
+                    .mapToDouble(Stroke::length)
+                    .sum();
+            return paired > MOST_IN_PAIRS * all;
+        }
+
+        private static boolean isBeside(Stroke s, Stroke o, double near) {
+            var shared = Math.min(s.to(), o.to()) - Math.max(s.from(), o.from());
+            return s != o
+                    && s.upright() == o.upright()
+                    && Math.abs(s.middle() - o.middle()) < near
+                    && shared > s.length() / 2;
         }
     }
 
@@ -68,8 +98,9 @@ final class Reading {
         if (!watch.goesOn(Step.LINES)) {
             return Optional.empty();
         }
-        var ways = ways(Tones.of(ink));
-        return ways.flatMap(w -> w.stream().max(Comparator.comparingDouble(Found::worth)))
+        var tones = Tones.of(ink);
+        return ways(tones)
+                .flatMap(ways -> ways.stream().max(Comparator.comparingDouble(f -> f.worth(tones))))
                 .map(f -> f.roomsShare < LEAST_ROOMS ? Found.NOTHING : f)
                 .map(f -> proposal(f, turnDeg));
     }
@@ -99,7 +130,7 @@ final class Reading {
             }
             var found = way.get();
             found.ifPresent(out::add);
-            if (found.filter(f -> f.roomsShare >= GOOD_ROOMS && f.sure).isPresent()) {
+            if (found.filter(f -> f.isSure(tones)).isPresent()) {
                 break;
             }
         }
