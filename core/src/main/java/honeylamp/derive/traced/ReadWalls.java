@@ -39,6 +39,7 @@ public record ReadWalls(List<ReadWall> walls) {
     public static final double LEVEL_DEG = 0.03;
 
     private static final double SNAP_MM = 2;
+    private static final double LEAST_MM = 50;
     private static final double BESIDE_MM = 200;
     private static final int SAMPLES = 8;
     private static final double OUTER_SHARE = 0.9;
@@ -350,9 +351,17 @@ public record ReadWalls(List<ReadWall> walls) {
                 .toList());
     }
 
-    /** With one wall shifted so far to its left; what ends on it follows. */
+    /**
+     * With one wall shifted so far to its left; what ends on it follows. The same walls if one of those would be eaten up
+     * or turned round.
+     */
     public ReadWalls shifted(int number, double mm) {
-        return changed(number, w -> w.along(w.line.shiftedLeft(mm))).tied();
+        var out = changed(number, w -> w.along(w.line.shiftedLeft(mm))).tied();
+        return walls.stream().allMatch(w -> goesOn(w, out.wall(w.number).orElseThrow())) ? out : this;
+    }
+
+    private static boolean goesOn(ReadWall before, ReadWall after) {
+        return before.line.along(after.line.b()) - before.line.along(after.line.a()) >= LEAST_MM;
     }
 
     /**

@@ -123,6 +123,13 @@ class ReadWallsTest {
     }
 
     @Test
+    void aShiftThatWouldTurnAWallRoundIsNotDone() {
+        var walls = read();
+        assertThat(walls.shifted(2, -5000)).isEqualTo(walls); // onto the wall opposite
+        assertThat(walls.asLong(4, 10)).isEqualTo(walls);
+    }
+
+    @Test
     void aTypedThicknessIsThatOfAllLikeIt() {
         assertThat(read().asThick(1, 365).walls())
                 .extracting(w -> w.thicknessMm())

@@ -173,6 +173,14 @@ public record TakeWalls(
         if (wall.isPresent() && (length.isPresent() || thickness.isPresent())) {
             var number = wall.get().number();
             var next = length.map(l -> walls.asLong(number, l.mm())).orElse(walls);
+            if (length.isPresent()
+                    && Math.abs(next.wall(number).orElseThrow().line().length()
+                                    - length.get().mm())
+                            > 1) {
+                return Reply.complain(
+                        this,
+                        "So long it would eat up a wall or turn one round; refuse that wall first, or type more.");
+            }
             return Reply.to(
                     with(thickness.map(t -> next.asThick(number, t.mm())).orElse(next)));
         }
