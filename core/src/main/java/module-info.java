@@ -39,6 +39,7 @@ module honeylamp.core {
     exports honeylamp.drawing;
     exports honeylamp.edit;
     exports honeylamp.geometry;
+    exports honeylamp.lettering;
     exports honeylamp.illustrate;
     exports honeylamp.illustrate.paper;
     exports honeylamp.illustrate.raised;

@@ -31,6 +31,7 @@ class FloorsTest {
             "plan",
             "underlay",
             "tracing",
+            "lettering",
             "derive",
             "derive.walls",
             "derive.openings",

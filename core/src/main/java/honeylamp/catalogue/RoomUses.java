@@ -155,6 +155,14 @@ public final class RoomUses {
 
     private static final Pattern NUMBER = Pattern.compile("\\s*[0-9]+$");
 
+    /** All names rooms usually go by. */
+    public static List<String> usualNames() {
+        return ALL.stream()
+                .flatMap(u -> Stream.concat(Stream.of(u.label()), u.names().stream()))
+                .distinct()
+                .toList();
+    }
+
     /** Each use by its names in small letters; of two that share one, the first. */
     private static final Map<String, RoomUse> BY_NAME = ALL.stream()
             .flatMap(u -> u.names().stream().map(n -> Map.entry(n.toLowerCase(Locale.ROOT), u)))

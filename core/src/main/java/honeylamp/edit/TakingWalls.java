@@ -1,7 +1,9 @@
 package honeylamp.edit;
 
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.derive.traced.ReadWalls.ReadOpening;
 import honeylamp.derive.traced.ReadWalls.ReadWall;
+import honeylamp.derive.traced.ReadWords;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;
@@ -12,8 +14,10 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.plan.WallType;
+import honeylamp.units.AreaText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeMap;
 
@@ -27,6 +31,11 @@ public final class TakingWalls {
     private static final double WIDTH_STEP_INCH = 0.25;
     private static final double LEAST_WIDTH_MM = 200;
     private static final double JAMB_MM = 1;
+
+    /** Areas that differ by more are told; they are written to a tenth. */
+    private static final double AREA_SHARE = 0.02;
+
+    private static final double AREA_ROUNDING_M2 = 0.05;
 
     private TakingWalls() {}
 
@@ -57,6 +66,43 @@ public final class TakingWalls {
             }
         }
         return new Taken(out, ids);
+    }
+
+    /**
+     * A plan whose rooms have the names that are written in them, where they had none.
+     *
+     * @param named the names given, by falling area
+     * @param differences rooms whose written area is another than the drawn one
+     */
+    public record Named(Plan plan, List<String> named, List<AreaDifference> differences) {
+        /** Freezes the lists. */
+        public Named {
+            named = List.copyOf(named);
+            differences = List.copyOf(differences);
+        }
+    }
+
+    /** A room whose written area is another than the drawn one, in m². */
+    public record AreaDifference(String room, double writtenM2, double drawnM2) {}
+
+    /** Gives rooms the names written in them, and compares the areas. */
+    public static Named name(Plan plan, StoreyId storey, ReadWords words) {
+        var out = plan;
+        var named = new ArrayList<String>();
+        var differences = new ArrayList<AreaDifference>();
+        for (var room : StoreyGeometry.of(plan, plan.storey(storey)).rooms()) {
+            var name = words.nameIn(room.outline());
+            if (room.name().isEmpty() && name.isPresent()) {
+                out = RoomEdits.name(out, storey, room, name.get());
+                named.add(name.get());
+            }
+            var drawn = room.areaMm2() / AreaText.MM2_PER_M2;
+            words.areaIn(room.outline())
+                    .filter(written -> Math.abs(written - drawn) > AREA_SHARE * drawn + AREA_ROUNDING_M2)
+                    .ifPresent(written -> differences.add(new AreaDifference(
+                            room.name().isEmpty() ? name.orElse("A room") : room.name(), written, drawn)));
+        }
+        return new Named(out, named, differences);
     }
 
     /** The wall type that is nearest in thickness, or a new one. */

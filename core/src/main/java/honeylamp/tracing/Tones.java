@@ -7,20 +7,17 @@ import java.util.Arrays;
  * What a picture's ink is like.
  *
  * @param noise the standard deviation of its ink where nothing is drawn
- * @param darkest the ink that 0.4 % of its pixels exceed
+ * @param darkest the ink that few of its pixels exceed
  * @param line ink above which a pixel belongs to a line or an area
  * @param penPx the width of its thin lines, as they appear
  * @param extentPx how long the building may be: a share of the longer side of the box around all ink
  */
 record Tones(double noise, double darkest, double line, double penPx, double extentPx) {
-    private static final double PAPER = 0.12;
-    private static final double DARK_SHARE = 0.004;
-    private static final int BINS = 1000;
     private static final int WIDEST_PEN = 10;
 
     static Tones of(InkPicture picture) {
-        var noise = noise(picture);
-        var darkest = darkest(picture);
+        var noise = picture.noise();
+        var darkest = picture.darkest();
         var line = Math.max(Math.max(4.5 * noise, 0.07), 0.22 * darkest);
         var thin = Mask.above(picture, line);
         return new Tones(noise, darkest, line, pen(thin), 0.85 * extent(thin));
@@ -28,46 +25,6 @@ record Tones(double noise, double darkest, double line, double penPx, double ext
 
     Tones withLine(double other) {
         return new Tones(noise, darkest, other, penPx, extentPx);
-    }
-
-    private static double noise(InkPicture picture) {
-        var w = picture.width();
-        var ink = picture.ink();
-        var steps = new int[BINS];
-        var count = 0;
-        for (var y = 1; y < picture.height() - 1; y += 3) {
-            for (var x = 1; x < w - 1; x += 2) {
-                var i = y * w + x;
-                if (ink[i] < PAPER && ink[i] != 0) {
-                    var off = Math.abs(ink[i] - (ink[i - 1] + ink[i + 1]) / 2);
-                    steps[Math.min(BINS - 1, (int) (off * 4 * BINS))]++;
-                    count++;
-                }
-            }
-        }
-        var seen = 0;
-        for (var k = 0; k < BINS; k++) {
-            seen += steps[k];
-            if (2 * seen >= count) {
-                return (k + 0.5) / (4.0 * BINS) / (0.6745 * 1.22);
-            }
-        }
-        return 0;
-    }
-
-    private static double darkest(InkPicture picture) {
-        var bins = new int[BINS];
-        for (var v : picture.ink()) {
-            bins[Math.clamp((int) (v * BINS), 0, BINS - 1)]++;
-        }
-        var left = (long) (DARK_SHARE * picture.ink().length);
-        for (var k = BINS - 1; k > 0; k--) {
-            left -= bins[k];
-            if (left <= 0) {
-                return (k + 0.5) / BINS;
-            }
-        }
-        return 0;
     }
 
     /** The middle length of short runs that go on at least three times as far crosswise. */

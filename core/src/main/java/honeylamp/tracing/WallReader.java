@@ -1,6 +1,5 @@
 package honeylamp.tracing;
 
-import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Projective;
 import honeylamp.plan.Underlay;
@@ -35,26 +34,12 @@ public final class WallReader {
             return Optional.empty();
         }
         // a picture that is squared up is level already
-        var turn = isSquared
-                ? 0
-                : LevelFinder.of(picture, shown)
-                        .map(LevelFinder.Proposal::turnDeg)
-                        .orElse(0.0);
+        var turn = isSquared ? 0 : LevelFinder.turnDeg(picture, shown);
         if (!watch.goesOn(Step.INK)) {
             return Optional.empty();
         }
-        var ink = levelled(picture, squared.then(Affine.turn(turn)), shown);
+        var ink = InkPicture.levelled(picture, squared, turn, shown, MOST_PIXELS);
         return new Reading(ink, watch).proposal(turn);
-    }
-
-    /** The picture in a frame in which its lines run along rows and columns. */
-    private static InkPicture levelled(TracedPicture picture, Projective level, Box shown) {
-        var box = Box.around(shown.ring().corners().stream().map(level::apply).toList());
-        var step = Math.max(1, Math.sqrt(box.width() * box.height() / MOST_PIXELS));
-        var toPicture = Projective.of(Affine.scale(step, step).then(Affine.move(box.minX(), box.minY())))
-                .then(level.inverse());
-        return InkPicture.of(
-                picture, toPicture, (int) Math.ceil(box.width() / step), (int) Math.ceil(box.height() / step));
     }
 
     /** The whole of a picture that is laid under no plan. */

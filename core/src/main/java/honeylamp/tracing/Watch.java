@@ -13,7 +13,8 @@ public interface Watch {
         LEVEL("Looking how the picture is turned"),
         INK("Telling ink from paper"),
         LINES("Looking for lines"),
-        WALLS("Looking for walls and openings");
+        WALLS("Looking for walls and openings"),
+        WORDS("Reading what is written");
 
         private final String words;
 

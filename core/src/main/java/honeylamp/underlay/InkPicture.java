@@ -1,5 +1,7 @@
 package honeylamp.underlay;
 
+import honeylamp.geometry.Affine;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Projective;
 
@@ -15,6 +17,15 @@ public record InkPicture(int width, int height, float[] ink, Projective toPictur
     /** Paper changes slowly: it is asked once for so many pixels. */
     private static final int SLOW = 8;
 
+    /** Less ink than this is paper. */
+    private static final double PAPER = 0.12;
+
+    private static final double DARK_SHARE = 0.004;
+    private static final int BINS = 1000;
+
+    /** The middle of absolute values of a normal spread, and how a mean of two neighbours widens it. */
+    private static final double MIDDLE_OF_NORMAL = 0.6745 * 1.22;
+
     /**
      * Reads a picture through a frame.
      *
@@ -29,6 +40,24 @@ public record InkPicture(int width, int height, float[] ink, Projective toPictur
             row(own, level, toPicture, y, width, out);
         }
         return new InkPicture(width, height, out, toPicture);
+    }
+
+    /**
+     * The shown part of a picture in a frame in which its lines run along rows and columns.
+     *
+     * @param squared from full pixels of the picture to squared ones
+     * @param turnDeg how far its lines are turned there, counter-clockwise as seen
+     * @param shown the part, in full pixels of the picture
+     * @param most the frame has no more pixels than this
+     */
+    public static InkPicture levelled(
+            TracedPicture picture, Projective squared, double turnDeg, Box shown, double most) {
+        var level = squared.then(Affine.turn(turnDeg));
+        var box = Box.around(shown.ring().corners().stream().map(level::apply).toList());
+        var step = Math.max(1, Math.sqrt(box.width() * box.height() / most));
+        var toPicture = Projective.of(Affine.scale(step, step).then(Affine.move(box.minX(), box.minY())))
+                .then(level.inverse());
+        return of(picture, toPicture, (int) Math.ceil(box.width() / step), (int) Math.ceil(box.height() / step));
     }
 
     private static double lengthScale(Projective toPicture, int width, int height) {
@@ -111,5 +140,61 @@ public record InkPicture(int width, int height, float[] ink, Projective toPictur
         var top = ink[i] + u * (ink[i + 1] - ink[i]);
         var low = ink[i + width] + u * (ink[i + width + 1] - ink[i + width]);
         return top + v * (low - top);
+    }
+
+    /** The same turned by a right angle clockwise: what reads upwards then reads along rows. */
+    public InkPicture turned() {
+        var out = new float[ink.length];
+        for (var y0 = 0; y0 < height; y0 += 32) {
+            for (var x0 = 0; x0 < width; x0 += 32) {
+                for (var y = y0; y < Math.min(height, y0 + 32); y++) {
+                    for (var x = x0; x < Math.min(width, x0 + 32); x++) {
+                        out[x * height + height - 1 - y] = ink[y * width + x];
+                    }
+                }
+            }
+        }
+        var back = new Projective(0, 1, 0, -1, 0, height, 0, 0, 1);
+        return new InkPicture(height, width, out, back.then(toPicture));
+    }
+
+    /** The standard deviation of the ink where nothing is drawn. */
+    public double noise() {
+        var steps = new int[BINS];
+        var count = 0;
+        for (var y = 1; y < height - 1; y += 3) {
+            for (var x = 1; x < width - 1; x += 2) {
+                var i = y * width + x;
+                if (ink[i] < PAPER && ink[i] != 0) {
+                    var off = Math.abs(ink[i] - (ink[i - 1] + ink[i + 1]) / 2);
+                    steps[Math.min(BINS - 1, (int) (off * 4 * BINS))]++;
+                    count++;
+                }
+            }
+        }
+        var seen = 0;
+        for (var k = 0; k < BINS; k++) {
+            seen += steps[k];
+            if (2 * seen >= count) {
+                return (k + 0.5) / (4.0 * BINS) / MIDDLE_OF_NORMAL;
+            }
+        }
+        return 0;
+    }
+
+    /** The ink that 0.4 % of the pixels exceed. */
+    public double darkest() {
+        var bins = new int[BINS];
+        for (var v : ink) {
+            bins[Math.clamp((int) (v * BINS), 0, BINS - 1)]++;
+        }
+        var left = (long) (DARK_SHARE * ink.length);
+        for (var k = BINS - 1; k > 0; k--) {
+            left -= bins[k];
+            if (left <= 0) {
+                return (k + 0.5) / BINS;
+            }
+        }
+        return 0;
     }
 }

@@ -46,6 +46,11 @@ public final class LevelFinder {
                 new Box(0, 0, picture.pyramid().width(), picture.pyramid().height()));
     }
 
+    /** How far the lines of a part of a picture are turned, in degrees counter-clockwise as seen; 0 if it has none. */
+    public static double turnDeg(TracedPicture picture, Box part) {
+        return of(picture, part).map(Proposal::turnDeg).orElse(0.0);
+    }
+
     /** A proposal from a part of a picture, in full pixels; none if it has no clear lines. */
     public static Optional<Proposal> of(TracedPicture picture, Box part) {
         var share = part.width()

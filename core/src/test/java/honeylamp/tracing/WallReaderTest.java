@@ -23,6 +23,7 @@ import java.awt.RenderingHints;
 import java.awt.geom.Ellipse2D;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Random;
 import java.util.function.Consumer;
@@ -89,7 +90,7 @@ class WallReaderTest {
     void aReadingCanBeEnded() {
         var scan = Scan.clean(Style.SOLID, 901);
         var underlay = underlay(scan.image, Optional.empty());
-        for (var last : Step.values()) {
+        for (var last : EnumSet.range(Step.LEVEL, Step.WALLS)) { // words are read apart
             assertThat(WallReader.read(TracedPicture.of(scan.image), underlay, step -> step != last))
                     .isEmpty();
         }

@@ -3,6 +3,7 @@ package honeylamp.desktop;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.desktop.files.PictureIntake;
 import honeylamp.desktop.gesture.trace.AcceptLevel;
+import honeylamp.desktop.gesture.trace.TakeLengths;
 import honeylamp.desktop.gesture.trace.TakeWalls;
 import honeylamp.desktop.panel.PagePicker;
 import honeylamp.desktop.panel.TopBar;
@@ -10,11 +11,15 @@ import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.drawing.ShippedLetters;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.PageEdits;
 import honeylamp.edit.UnderlayEdits;
+import honeylamp.lettering.Lettering;
+import honeylamp.lettering.Written;
+import honeylamp.lettering.WrittenLength;
+import honeylamp.lettering.WrittenLengths;
 import honeylamp.output.Progress;
-import honeylamp.plan.ElementId.UnderlayId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Underlay.Picture;
@@ -30,9 +35,11 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.concurrent.Task;
 import javafx.scene.image.Image;
@@ -209,8 +216,36 @@ final class BringingIn {
                 });
     }
 
+    /** What was read of a picture. */
+    private record ReadPicture(Proposal walls, List<Written> words) {}
+
     /** Reads the walls of the picture that is picked, or on top, and shows them to be looked at. */
     void proposeWalls() {
+        reading(
+                (picture, underlay, watch) -> WallReader.read(picture, underlay, watch)
+                        .flatMap(walls -> {
+                            if (walls.walls().isEmpty() || !watch.goesOn(Watch.Step.WORDS)) {
+                                return Optional.of(new ReadPicture(walls, List.of()));
+                            }
+                            return Optional.of(new ReadPicture(
+                                    walls, Lettering.read(picture, underlay, walls.turnDeg(), ShippedLetters.forms())));
+                        }),
+                this::propose);
+    }
+
+    /** Reads the lengths that are written on the picture that is picked, or on top, and shows them to be looked at. */
+    void proposeLengths() {
+        reading(
+                (picture, underlay, watch) -> WrittenLengths.read(picture, underlay, ShippedLetters.forms(), watch),
+                this::proposeLengths);
+    }
+
+    /** Reads something from a picture; empty if that was ended. */
+    private interface Reader<T> {
+        Optional<T> read(TracedPicture picture, Underlay underlay, Watch watch);
+    }
+
+    private <T> void reading(Reader<T> reader, BiConsumer<Underlay, T> then) {
         var underlay = Picking.underlay(model.now().currentStorey(), model.now().selection());
         var pixels = underlay.flatMap(u -> model.pictures().get(u.picture()));
         if (underlay.isEmpty() || pixels.isEmpty()) {
@@ -219,34 +254,48 @@ final class BringingIn {
         }
         var u = underlay.get();
         run(
-                new Task<Optional<Proposal>>() {
+                new Task<Optional<T>>() {
                     @Override
-                    protected Optional<Proposal> call() {
-                        return WallReader.read(pixels.get(), u, step -> {
+                    protected Optional<T> call() {
+                        return reader.read(pixels.get(), u, step -> {
                             updateTitle(step.words());
                             updateProgress(step.ordinal() + 1, Watch.Step.values().length + 1);
                             return !isCancelled();
                         });
                     }
                 },
-                found -> propose(u.id(), found.orElse(Proposal.NONE)));
+                found -> {
+                    var now = model.now().currentStorey().elements().find(Underlay.class, u.id());
+                    if (found.isPresent() && now.isPresent()) { // it may be gone, or another storey is worked on
+                        then.accept(now.get(), found.get());
+                    }
+                });
     }
 
-    private void propose(UnderlayId id, Proposal found) {
-        var storey = model.now().currentStorey();
-        var underlay = storey.elements().find(Underlay.class, id);
-        if (underlay.isEmpty()) {
-            return; // it was taken away, or another storey is worked on
-        }
-        if (found.walls().isEmpty()) {
+    private void propose(Underlay underlay, ReadPicture found) {
+        if (found.walls.walls().isEmpty()) {
             model.complain("No walls that enclose rooms were found in this picture. It may be no plan, or too faint or"
                     + " too small: crop it to the plan, or draw the walls over it.");
             return;
         }
+        var storey = model.now().currentStorey().id();
         model.act(
                 new Intent.TakeUp(Tool.PICK_PICTURE),
                 new Intent.Pick(Set.of()),
-                new Intent.Begin(TakeWalls.begin(model.now().plan(), storey.id(), underlay.get(), found)));
+                new Intent.Begin(TakeWalls.begin(model.now().plan(), storey, underlay, found.walls, found.words)));
+        focusPlan.run();
+    }
+
+    private void proposeLengths(Underlay underlay, List<WrittenLength> found) {
+        if (found.isEmpty()) {
+            model.complain("No lengths were found that are written at a line from tick to tick. Mark one by hand with"
+                    + " Known length.");
+            return;
+        }
+        model.act(
+                new Intent.TakeUp(Tool.KNOWN_LENGTH),
+                new Intent.Pick(Set.of()), // Delete means a length
+                new Intent.Begin(TakeLengths.begin(underlay.id(), found)));
         focusPlan.run();
     }
 

@@ -119,6 +119,11 @@ final class WindowDesk implements WindowActions {
     }
 
     @Override
+    public void proposeLengths() {
+        window.bringing.proposeLengths();
+    }
+
+    @Override
     public void proposeWalls() {
         window.bringing.proposeWalls();
     }

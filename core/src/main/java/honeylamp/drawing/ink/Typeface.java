@@ -5,6 +5,7 @@ import java.awt.Font;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** The shipped faces of type, by family and weight; other fonts step in for what they have not. */
 public enum Typeface {
@@ -56,6 +57,15 @@ public enum Typeface {
 
     public FontFile file() {
         return file;
+    }
+
+    /** One font of each look that the shipped faces have, to tell letters by. */
+    public static List<Font> looks() {
+        var out = new ArrayList<>(Stream.of(REGULAR, SEMIBOLD, NARROW_REGULAR, NARROW_SEMIBOLD, HAND)
+                .map(Typeface::font)
+                .toList());
+        FontFile.stepIn(FontFile.DEJAVU_SANS).ifPresent(out::add);
+        return out;
     }
 
     /** The font itself, at {@link FontFile#MEASURING_SIZE}. */

@@ -4,6 +4,7 @@ import honeylamp.catalogue.ScreenColours;
 import honeylamp.derive.traced.ReadWalls;
 import honeylamp.derive.traced.ReadWalls.ReadOpening;
 import honeylamp.derive.traced.ReadWalls.ReadWall;
+import honeylamp.derive.traced.ReadWords;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Pen;
@@ -31,6 +32,7 @@ public final class ReadSketch {
     private static final Ink PICKED = Ink.of(ScreenColours.HONEY.argb());
     private static final double WASH = 0.35;
     private static final int ARC_PIECES = 10;
+    private static final double TICK = 6;
 
     private final PaperFrame frame;
     private final Projective shown;
@@ -61,6 +63,38 @@ public final class ReadSketch {
             }
         }
         return sketch.out;
+    }
+
+    /**
+     * A length that is written on a picture, along its line: sage if it agrees with others, else dashed in brick.
+     *
+     * @param line in plan mm
+     * @param text what it is read as
+     */
+    public static List<Mark> length(
+            PaperFrame frame, Segment line, String text, boolean agrees, boolean isPicked, double penMm) {
+        var ink = isPicked ? PICKED : agrees ? SURE : DOUBTFUL;
+        var pen = Pen.butt((isPicked ? 2.6 : 1.6) * penMm);
+        var out = new ArrayList<Mark>();
+        out.add(new Mark.Stroke(
+                frame.paper(Figure.line(line.a(), line.b())), agrees ? pen : pen.dashed(5 * penMm, 4 * penMm), ink));
+        for (var end : List.of(line.a(), line.b())) {
+            var at = frame.paper(end);
+            out.add(new Mark.Stroke(
+                    Figure.line(
+                            at.plus(new Point(-TICK, TICK).times(penMm)), at.plus(new Point(TICK, -TICK).times(penMm))),
+                    pen,
+                    ink));
+        }
+        out.addAll(Sketches.words(frame, line.middle(), text, penMm));
+        return out;
+    }
+
+    /** The names that are written in rooms, where they stand. */
+    public static List<Mark> names(PaperFrame frame, ReadWords words, Projective shown, double penMm) {
+        return words.names().stream()
+                .flatMap(n -> Sketches.words(frame, shown.apply(n.at()), n.name(), penMm).stream())
+                .toList();
     }
 
     private void wall(ReadWall wall, boolean isPicked) {

@@ -44,6 +44,12 @@ final class PictureCommands {
                 "Looks for the walls, doors and windows it shows, and lays them over it to be taken or refused",
                 Place.PICTURE,
                 window::proposeWalls);
+        into.add(
+                "read-lengths",
+                "Read lengths from picture",
+                "Looks for the lengths written at its dimension lines, to give it its scale",
+                Place.PICTURE,
+                window::proposeLengths);
         into.plain(
                 "beside",
                 "Picture beside the plan",

@@ -59,6 +59,9 @@ public interface WindowActions {
     /** Reads the walls of the picture and shows them. */
     void proposeWalls();
 
+    /** Looks for lengths written on the picture. */
+    void proposeLengths();
+
     /** Shows or hides the pane with the picture beside the plan. */
     void toggleBeside();
 

@@ -1,8 +1,10 @@
 package honeylamp.desktop.gesture.trace;
 
+import honeylamp.catalogue.RoomUses;
 import honeylamp.derive.traced.ReadWalls;
 import honeylamp.derive.traced.ReadWalls.ReadOpening;
 import honeylamp.derive.traced.ReadWalls.ReadWall;
+import honeylamp.derive.traced.ReadWords;
 import honeylamp.desktop.gesture.Ask;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;
@@ -20,17 +22,20 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Projective;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.sketch.ReadSketch;
+import honeylamp.lettering.Written;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Underlay;
 import honeylamp.tracing.Proposal;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
+import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Walls read from a picture lie over it to be looked at. A press picks one, or the walls around a room; Delete refuses
@@ -39,6 +44,7 @@ import java.util.Set;
  * @param underlay the picture as it will lie: levelled if nothing is traced yet
  * @param levelBy by how much it is turned to lie so, in degrees; 0 if it stays
  * @param walls still proposed, where they will lie
+ * @param words names and areas of rooms, where they will lie
  * @param picked the numbers of walls that are picked
  * @param opening which opening of the one picked wall is meant; -1 for none
  * @param grip where a wall is held that is being dragged, in plan mm
@@ -49,6 +55,7 @@ public record TakeWalls(
         Underlay underlay,
         double levelBy,
         ReadWalls walls,
+        ReadWords words,
         Set<Integer> picked,
         int opening,
         Optional<Point> grip,
@@ -69,7 +76,8 @@ public record TakeWalls(
     }
 
     /** All that a picture shows, nothing picked. */
-    public static TakeWalls begin(Plan plan, ElementId.StoreyId storey, Underlay underlay, Proposal proposal) {
+    public static TakeWalls begin(
+            Plan plan, ElementId.StoreyId storey, Underlay underlay, Proposal proposal, List<Written> written) {
         var turn = ReadWalls.turnDeg(proposal, underlay);
         var levels = plan.storey(storey).walls().isEmpty() && Math.abs(turn) > ReadWalls.LEVEL_DEG;
         var lies = levels
@@ -83,6 +91,7 @@ public record TakeWalls(
                 lies,
                 levels ? -turn : 0,
                 ReadWalls.of(proposal, lies),
+                ReadWords.of(written, lies, RoomUses.usualNames()),
                 Set.of(),
                 -1,
                 Optional.empty(),
@@ -91,15 +100,15 @@ public record TakeWalls(
     }
 
     private TakeWalls picking(Set<Integer> numbers, int which, Optional<Point> held) {
-        return new TakeWalls(underlay, levelBy, walls, numbers, which, held, 0, before);
+        return new TakeWalls(underlay, levelBy, walls, words, numbers, which, held, 0, before);
     }
 
     private TakeWalls with(ReadWalls other) {
-        return new TakeWalls(underlay, levelBy, other, picked, opening, Optional.empty(), 0, before);
+        return new TakeWalls(underlay, levelBy, other, words, picked, opening, Optional.empty(), 0, before);
     }
 
     private TakeWalls left(ReadWalls other) {
-        return new TakeWalls(underlay, levelBy, other, Set.of(), -1, Optional.empty(), 0, before);
+        return new TakeWalls(underlay, levelBy, other, words, Set.of(), -1, Optional.empty(), 0, before);
     }
 
     /** From where things will lie to where the picture shows them now. */
@@ -157,7 +166,7 @@ public record TakeWalls(
         var at = shown(scene).inverse().apply(pointer.at());
         var line = only().get().line();
         var off = Math.rint(line.offset(at) - line.offset(grip.get()));
-        return Reply.to(new TakeWalls(underlay, levelBy, walls, picked, opening, grip, off, before));
+        return Reply.to(new TakeWalls(underlay, levelBy, walls, words, picked, opening, grip, off, before));
     }
 
     @Override
@@ -197,19 +206,31 @@ public record TakeWalls(
                 ? scene.plan()
                 : UnderlayEdits.turn(scene.plan(), scene.storey(), underlay.id(), levelBy, TracedWork.STAYS);
         var made = TakingWalls.take(level, scene.storey(), taken);
+        var named = TakingWalls.name(made.plan(), scene.storey(), words);
         var rest = walls;
         for (var w : taken) {
             rest = rest.without(w.number());
         }
         var next = rest.walls().isEmpty()
                 ? PickAndMove.of(Reach.UNDERLAYS)
-                : new TakeWalls(underlay, 0, rest, Set.of(), -1, Optional.empty(), 0, Optional.of(this));
+                : new TakeWalls(underlay, 0, rest, words, Set.of(), -1, Optional.empty(), 0, Optional.of(this));
         var openings = taken.stream().mapToInt(w -> w.openings().size()).sum();
-        return Reply.commit(next, made.plan(), taken.size() == 1 ? "Take wall from picture" : "Take walls from picture")
+        return Reply.commit(
+                        next, named.plan(), taken.size() == 1 ? "Take wall from picture" : "Take walls from picture")
                 .saying("Taken: " + counted(taken.size(), "wall") + " with "
                         + counted(openings, "opening") + "."
                         + (levelBy == 0 ? "" : " The picture was levelled.")
-                        + (rest.walls().isEmpty() ? " Rooms are there to be named." : ""));
+                        + told(named)
+                        + (rest.walls().isEmpty() && named.named().isEmpty() ? " Rooms are there to be named." : ""));
+    }
+
+    private static String told(TakingWalls.Named named) {
+        var names = named.named().isEmpty() ? "" : " Named as written: " + String.join(", ", named.named()) + ".";
+        return named.differences().stream()
+                .map(d -> Words.of(
+                        " %s: %.1f m\u00b2 is written, %.1f m\u00b2 is drawn; look at the scale and its walls.",
+                        d.room(), d.writtenM2(), d.drawnM2()))
+                .collect(Collectors.joining("", names, ""));
     }
 
     @Override
@@ -346,6 +367,9 @@ public record TakeWalls(
 
     @Override
     public List<Mark> sketch(Surroundings scene) {
-        return ReadSketch.marks(scene.frame(), asDragged(), shown(scene), picked, opening, scene.penMm());
+        var out = new ArrayList<>(
+                ReadSketch.marks(scene.frame(), asDragged(), shown(scene), picked, opening, scene.penMm()));
+        out.addAll(ReadSketch.names(scene.frame(), words, shown(scene), scene.penMm()));
+        return out;
     }
 }

@@ -83,6 +83,11 @@ record UnderlayTray(WorkspaceModel model, WindowActions window) implements Conte
                 "Looks for the angle at which the picture's lines run, and shows it",
                 window::proposeLevel));
         out.add(Widgets.button(
+                "Read lengths",
+                "read-lengths",
+                "Looks for the lengths written at its dimension lines, and lays them over it to give it its scale",
+                window::proposeLengths));
+        out.add(Widgets.button(
                 "Read walls",
                 "read-walls",
                 "Looks for the walls, doors and windows the picture shows, and lays them over it to be taken or refused",
