@@ -188,6 +188,32 @@ class ReadWallsWindowTest {
     }
 
     @Test
+    void aDoorIsDraggedAndItsWidthTypedBeforeItIsTaken() throws Exception {
+        try (var w = WindowDriver.empty()) {
+            bringIn(w, scan());
+            known(w);
+            read(w);
+            var a = underlay(w).plan(turned(600, 440));
+            var b = underlay(w).plan(turned(600, 540));
+            w.showCentred(a.x(), a.y(), NEAR_MM);
+            w.drag(a.x(), a.y(), b.x(), b.y());
+            w.write("900");
+            w.key(KeyCode.ENTER); // the width
+            w.key(KeyCode.ESCAPE); // let go of it
+            w.key(KeyCode.ENTER);
+            var door = storey(w).openings().getFirst();
+            assertThat(door.width().mm()).isEqualTo(900);
+            var host = storey(w).walls().stream()
+                    .filter(x -> x.id().equals(door.host()))
+                    .findFirst()
+                    .orElseThrow();
+            // its middle was 2.4 m below the wall above; now it is 3.4 m below, 2.6 m above the other
+            var middle = door.offset().mm() + 450;
+            assertThat(Math.min(middle, host.length().mm() - middle)).isCloseTo(2600, within(40.0));
+        }
+    }
+
+    @Test
     void aWallIsDraggedBeforeItIsTaken() throws Exception {
         try (var w = WindowDriver.empty()) {
             bringIn(w, scan());

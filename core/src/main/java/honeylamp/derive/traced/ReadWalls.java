@@ -33,18 +33,21 @@ import java.util.stream.IntStream;
  */
 public record ReadWalls(List<ReadWall> walls) {
     /** An end this near to another wall's line lies on it. */
-    private static final double TIE_MM = 40;
+    static final double TIE_MM = 40;
 
     /** A picture turned by less lies level. */
     public static final double LEVEL_DEG = 0.03;
+
+    /** Doors of other widths speak of a wrong scale. */
+    private static final double NARROWEST_DOOR_MM = 550;
+
+    private static final double WIDEST_DOOR_MM = 1150;
 
     private static final double SNAP_MM = 2;
     private static final double LEAST_MM = 50;
     private static final double BESIDE_MM = 200;
     private static final int SAMPLES = 8;
     private static final double OUTER_SHARE = 0.9;
-    private static final double USUAL_THICKNESS_SHARE = 0.14;
-    private static final double USUAL_THICKNESS_MM = 15;
 
     /** Freezes the list. */
     public ReadWalls {
@@ -137,38 +140,16 @@ public record ReadWalls(List<ReadWall> walls) {
 
     /** What a proposal means where its picture lies in the plan. */
     public static ReadWalls of(Proposal proposal, Underlay underlay) {
-        var read = turnDeg(proposal, underlay);
-        var turn = Math.abs(read) < LEVEL_DEG ? 0 : read;
-        var level = Affine.turn(-turn);
-        var lines = new ArrayList<Segment>();
-        var usual = thicknesses(proposal, underlay);
-        for (var wall : proposal.walls()) {
-            lines.add(squared(plan(wall.line(), underlay, level), wall.run()));
-        }
-        var back = level.inverse();
-        var out = new ArrayList<ReadWall>();
-        for (var i = 0; i < lines.size(); i++) {
-            var wall = proposal.walls().get(i);
-            var own = thicknessMm(wall, underlay);
-            var usualOwn = usual.getOrDefault(wall.thickness(), own);
-            var isUsual = Math.abs(own - usualOwn) < Math.max(USUAL_THICKNESS_MM, USUAL_THICKNESS_SHARE * usualOwn);
-            var line = lines.get(i);
-            var turned = new Segment(back.apply(line.a()), back.apply(line.b()));
-            out.add(new ReadWall(
-                    i,
-                    turned,
-                    tie(lines, i, line.a()),
-                    tie(lines, i, line.b()),
-                    isUsual ? usualOwn : own,
-                    false,
-                    openings(wall, turned, underlay),
-                    wall.sure()));
-        }
-        return new ReadWalls(out).tied().withOuter();
+        return ReadInPlan.of(proposal, underlay);
+    }
+
+    /** How far the walls of a proposal are turned where its picture lies, counter-clockwise, between -45 and 45. */
+    public static double turnDeg(Proposal proposal, Underlay underlay) {
+        return ReadInPlan.turnDeg(proposal, underlay);
     }
 
     /** Tells the walls that have rooms on one side only, and those as thick where the rooms do not close. */
-    private ReadWalls withOuter() {
+    ReadWalls withOuter() {
         var faces = Regions.arranged(walls.stream().map(ReadWall::line).toList(), SNAP_MM);
         var sides = walls.stream().map(w -> sides(w, faces)).toList();
         var thinnest = IntStream.range(0, walls.size())
@@ -202,113 +183,6 @@ public record ReadWalls(List<ReadWall> walls) {
         return faces.stream().anyMatch(f -> f.contains(p));
     }
 
-    /** How far the walls of a proposal are turned where its picture lies, counter-clockwise, between -45 and 45. */
-    public static double turnDeg(Proposal proposal, Underlay underlay) {
-        double x = 0, y = 0;
-        for (var wall : proposal.walls()) {
-            if (wall.run() != Run.ASLANT) {
-                var line = plan(wall.line(), underlay, Affine.IDENTITY);
-                var angle = 4
-                        * Math.atan2(
-                                line.b().y() - line.a().y(),
-                                line.b().x() - line.a().x()); // squares repeat
-                x += line.length() * Math.cos(angle);
-                y += line.length() * Math.sin(angle);
-            }
-        }
-        return Math.toDegrees(Math.atan2(y, x)) / 4;
-    }
-
-    private static Segment plan(Segment px, Underlay underlay, Affine level) {
-        return new Segment(level.apply(underlay.plan(px.a())), level.apply(underlay.plan(px.b())));
-    }
-
-    private static Segment squared(Segment line, Run run) {
-        var m = line.middle();
-        if (run == Run.ASLANT) {
-            return line;
-        }
-        return Math.abs(line.b().y() - line.a().y())
-                        > Math.abs(line.b().x() - line.a().x())
-                ? new Segment(
-                        new Point(Math.rint(m.x()), line.a().y()),
-                        new Point(Math.rint(m.x()), line.b().y()))
-                : new Segment(
-                        new Point(line.a().x(), Math.rint(m.y())),
-                        new Point(line.b().x(), Math.rint(m.y())));
-    }
-
-    private static double thicknessMm(ProposedWall wall, Underlay underlay) {
-        var line = plan(wall.line(), underlay, Affine.IDENTITY);
-        return 2 * Math.abs(line.offset(underlay.plan(wall.face())));
-    }
-
-    /** Of each thickness, the one half of the length is thinner than. */
-    private static Map<Integer, Double> thicknesses(Proposal proposal, Underlay underlay) {
-        record Thick(double mm, double length) {}
-        var out = new HashMap<Integer, Double>();
-        for (var k = 0; k < proposal.thicknesses(); k++) {
-            var which = k;
-            var own = proposal.walls().stream()
-                    .filter(w -> w.thickness() == which)
-                    .map(w -> new Thick(thicknessMm(w, underlay), w.line().length()))
-                    .sorted(Comparator.comparingDouble(Thick::mm))
-                    .toList();
-            var half = own.stream().mapToDouble(Thick::length).sum() / 2;
-            for (var t : own) {
-                half -= t.length;
-                if (half <= 0) {
-                    out.put(k, Math.rint(t.mm));
-                    break;
-                }
-            }
-        }
-        return out;
-    }
-
-    private static Optional<Integer> tie(List<Segment> lines, int own, Point end) {
-        var best = -1;
-        var nearest = TIE_MM;
-        for (var i = 0; i < lines.size(); i++) {
-            var other = lines.get(i);
-            if (i == own || Math.abs(other.unit().cross(lines.get(own).unit())) < 0.5) {
-                continue;
-            }
-            var away = other.distance(end);
-            if (away < nearest) {
-                nearest = away;
-                best = i;
-            }
-        }
-        return best < 0 ? Optional.empty() : Optional.of(best);
-    }
-
-    private static List<ReadOpening> openings(ProposedWall wall, Segment line, Underlay underlay) {
-        return wall.openings().stream().map(o -> opening(o, line, underlay)).toList();
-    }
-
-    private static ReadOpening opening(ProposedOpening o, Segment line, Underlay underlay) {
-        var a = underlay.plan(o.first());
-        var b = underlay.plan(o.second());
-        var inOrder = line.along(a) <= line.along(b);
-        var first = inOrder ? a : b;
-        var second = inOrder ? b : a;
-        var hinge = underlay.plan(o.hinge());
-        var side = line.offset(underlay.plan(o.opensTo()));
-        return new ReadOpening(
-                switch (o.kind()) {
-                    case DOOR -> OpeningKind.DOOR;
-                    case PAIR_DOOR -> OpeningKind.PAIR_DOOR;
-                    case WINDOW -> OpeningKind.CASEMENT_WINDOW;
-                    case PLAIN -> OpeningKind.PLAIN;
-                },
-                first,
-                second,
-                hinge.distance(first) <= hinge.distance(second) ? Hand.FIRST : Hand.SECOND,
-                side >= 0 ? Swing.LEFT : Swing.RIGHT,
-                o.sure());
-    }
-
     /** The numbers of the walls around a point, if they close around it. */
     public Set<Integer> around(Point p) {
         var lines = walls.stream().map(ReadWall::line).toList();
@@ -328,7 +202,7 @@ public record ReadWalls(List<ReadWall> walls) {
     }
 
     /** The width half of the doors are narrower than, in mm; none without doors. */
-    public OptionalDouble doorMm() {
+    private OptionalDouble doorMm() {
         var widths = walls.stream()
                 .flatMap(w -> w.openings.stream())
                 .filter(o -> o.kind() == OpeningKind.DOOR)
@@ -336,6 +210,14 @@ public record ReadWalls(List<ReadWall> walls) {
                 .sorted()
                 .toArray();
         return widths.length == 0 ? OptionalDouble.empty() : OptionalDouble.of(widths[widths.length / 2]);
+    }
+
+    /** The same if doors are hardly ever so wide: then the scale is wrong. */
+    public Optional<Double> unlikelyDoorMm() {
+        return doorMm().stream()
+                .boxed()
+                .filter(mm -> mm < NARROWEST_DOOR_MM || mm > WIDEST_DOOR_MM)
+                .findFirst();
     }
 
     /** The wall of a number, if it is still proposed. */
@@ -458,6 +340,116 @@ public record ReadWalls(List<ReadWall> walls) {
         return before.line.distance(p) <= after.line.distance(p) ? before.number : after.number;
     }
 
+    /** What of a wall is meant. */
+    public enum Part {
+        BODY,
+        FIRST_END,
+        SECOND_END,
+        OPENING
+    }
+
+    /**
+     * What is held of a wall.
+     *
+     * @param opening which of its openings; -1 for none
+     */
+    public record Held(int number, Part part, int opening) {}
+
+    /** What lies at a point: an opening, else a free end, else a wall. */
+    public Optional<Held> at(Point p, double reachMm) {
+        for (var wall : walls) {
+            for (var k = 0; k < wall.openings.size(); k++) {
+                var o = wall.openings.get(k);
+                if (new Segment(o.first, o.second).distance(p) <= Math.max(reachMm, wall.thicknessMm / 2)) {
+                    return Optional.of(new Held(wall.number, Part.OPENING, k));
+                }
+            }
+        }
+        return walls.stream()
+                .filter(w -> w.line.distance(p) <= Math.max(reachMm, w.thicknessMm / 2))
+                .min(Comparator.comparingDouble(w -> w.line.distance(p)))
+                .map(w -> new Held(w.number, part(w, p, reachMm), -1));
+    }
+
+    private static Part part(ReadWall wall, Point p, double reachMm) {
+        var near = Math.max(reachMm, wall.thicknessMm / 2);
+        return wall.startsOn.isEmpty() && wall.line.a().distance(p) <= near
+                ? Part.FIRST_END
+                : wall.endsOn.isEmpty() && wall.line.b().distance(p) <= near ? Part.SECOND_END : Part.BODY;
+    }
+
+    /** With what is held dragged from one point to another; the same walls if that cannot be. */
+    public ReadWalls dragged(Held held, Point from, Point to) {
+        var line = wall(held.number).orElseThrow().line;
+        var along = Math.rint(line.along(to) - line.along(from));
+        return switch (held.part) {
+            case BODY -> shifted(held.number, Math.rint(line.offset(to) - line.offset(from)));
+            case FIRST_END -> ending(held.number, new Segment(line.a().plus(line.unit().times(along)), line.b()));
+            case SECOND_END -> ending(held.number, new Segment(line.a(), line.b().plus(line.unit().times(along))));
+            case OPENING -> opening(held.number, held.opening, along, 0);
+        };
+    }
+
+    /** With another line of a wall; its ends lie on what they now reach. Its openings must stay within it. */
+    private ReadWalls ending(int number, Segment line) {
+        var wall = wall(number).orElseThrow();
+        if (line.unit().dot(wall.line.unit()) < 0
+                || line.length() < LEAST_MM
+                || wall.openings.stream().anyMatch(o -> line.along(o.first) < 0 || line.along(o.second) > line.length())) {
+            return this;
+        }
+        return changed(
+                        number,
+                        w -> new ReadWall(
+                                number,
+                                line,
+                                w.startsOn.or(() -> reached(number, line, line.a())),
+                                w.endsOn.or(() -> reached(number, line, line.b())),
+                                w.thicknessMm,
+                                w.outer,
+                                w.openings,
+                                w.sure))
+                .tied();
+    }
+
+    private Optional<Integer> reached(int own, Segment line, Point end) {
+        return walls.stream()
+                .filter(w -> w.number != own && Math.abs(w.line.unit().cross(line.unit())) > 0.5)
+                .filter(w -> w.line.distance(end) <= Math.max(TIE_MM, w.thicknessMm / 2))
+                .min(Comparator.comparingDouble(w -> w.line.distance(end)))
+                .map(ReadWall::number);
+    }
+
+    /** With an opening so wide, about its middle; the same walls if it has no room. */
+    public ReadWalls asWide(int number, int opening, double mm) {
+        return opening(number, opening, 0, mm - wall(number).orElseThrow().openings.get(opening).widthMm());
+    }
+
+    /** With an opening moved along its wall and made wider, if it stays within the wall and off its neighbours. */
+    private ReadWalls opening(int number, int opening, double alongMm, double widerMm) {
+        var wall = wall(number).orElseThrow();
+        var o = wall.openings.get(opening);
+        var from = wall.line.along(o.first) + alongMm - widerMm / 2;
+        var to = wall.line.along(o.second) + alongMm + widerMm / 2;
+        var free = from >= 0 && to <= wall.line.length() && to - from >= LEAST_MM;
+        for (var k = 0; k < wall.openings.size(); k++) {
+            var other = wall.openings.get(k);
+            free &= k == opening
+                    || wall.line.along(other.second) <= from
+                    || wall.line.along(other.first) >= to;
+        }
+        if (!free) {
+            return this;
+        }
+        return changed(number, w -> {
+            var all = new ArrayList<>(w.openings);
+            all.set(
+                    opening,
+                    new ReadOpening(o.kind, w.line.at(from), w.line.at(to), o.hand, o.swing, o.sure));
+            return w.with(all);
+        });
+    }
+
     private static <T> List<T> withoutAt(List<T> all, int index) {
         var out = new ArrayList<>(all);
         out.remove(index);
@@ -471,7 +463,7 @@ public record ReadWalls(List<ReadWall> walls) {
     }
 
     /** With every end that lies on another wall exactly on its line. */
-    private ReadWalls tied() {
+    ReadWalls tied() {
         return new ReadWalls(walls.stream()
                 .map(w -> {
                     var a = w.startsOn.flatMap(this::wall).flatMap(o -> w.line.lineCrossing(o.line));

@@ -3,6 +3,8 @@ package honeylamp.derive.traced;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.derive.traced.ReadWalls.Held;
+import honeylamp.derive.traced.ReadWalls.Part;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId.UnderlayId;
@@ -120,6 +122,52 @@ class ReadWallsTest {
         }
         assertThat(walls.wall(0).orElseThrow().line())
                 .isEqualTo(read().wall(0).orElseThrow().line());
+    }
+
+    private static double doorFrom(ReadWalls walls) {
+        var wall = walls.wall(4).orElseThrow();
+        return wall.line().along(wall.openings().getFirst().first());
+    }
+
+    @Test
+    void anOpeningIsDraggedAlongItsWallAndStaysInIt() {
+        var walls = read();
+        var door = walls.at(new Point(5000, -3400), 100).orElseThrow();
+        assertThat(door).isEqualTo(new Held(4, Part.OPENING, 0));
+        // 600 mm down and 200 aside: only along the wall counts
+        var moved = walls.dragged(door, new Point(5000, -3400), new Point(5200, -4000));
+        assertThat(doorFrom(moved)).isCloseTo(doorFrom(walls) + 600, within(1.0));
+        assertThat(moved.wall(4).orElseThrow().openings().getFirst().widthMm()).isCloseTo(800, within(1e-6));
+        assertThat(walls.dragged(door, new Point(5000, -3400), new Point(5000, -9000)))
+                .isEqualTo(walls);
+    }
+
+    @Test
+    void aTypedWidthKeepsTheMiddleOfAnOpening() {
+        var wider = read().asWide(4, 0, 1000);
+        assertThat(wider.wall(4).orElseThrow().openings().getFirst().widthMm()).isCloseTo(1000, within(1e-6));
+        assertThat(doorFrom(wider)).isCloseTo(doorFrom(read()) - 100, within(1e-6));
+        assertThat(read().asWide(4, 0, 6000)).isEqualTo(read()); // the wall has 5 m
+    }
+
+    @Test
+    void aFreeEndIsDraggedToAWallAndStaysOnIt() {
+        var free = read().without(2); // the wall across ends free now
+        var end = free.wall(4).orElseThrow().line().b();
+        var held = free.at(end, 100).orElseThrow();
+        assertThat(held.part()).isEqualTo(Part.SECOND_END);
+        var shorter = free.dragged(held, end, end.plus(new Point(0, 1500)));
+        assertThat(shorter.wall(4).orElseThrow().line().length())
+                .isCloseTo(free.wall(4).orElseThrow().line().length() - 1500, within(1.0));
+        // not past its door, which begins 2 m from its other end
+        assertThat(free.dragged(held, end, end.plus(new Point(0, 3000)))).isEqualTo(free);
+        // turned round at the other end it reaches the wall above again
+        var above = read().without(0);
+        var top = above.wall(4).orElseThrow().line().a();
+        var back = above.dragged(above.at(top, 100).orElseThrow(), top, top.plus(new Point(0, 500)));
+        assertThat(back.wall(4).orElseThrow().startsOn()).isEmpty(); // there is no wall any more
+        assertThat(read().at(read().wall(4).orElseThrow().line().at(300), 100).orElseThrow().part())
+                .isEqualTo(Part.BODY); // an end that lies on a wall is not dragged off it
     }
 
     @Test

@@ -2,6 +2,7 @@ package honeylamp.desktop.gesture.trace;
 
 import honeylamp.catalogue.RoomUses;
 import honeylamp.derive.traced.ReadWalls;
+import honeylamp.derive.traced.ReadWalls.Held;
 import honeylamp.derive.traced.ReadWalls.ReadOpening;
 import honeylamp.derive.traced.ReadWalls.ReadWall;
 import honeylamp.derive.traced.ReadWords;
@@ -47,8 +48,7 @@ import java.util.stream.Collectors;
  * @param words names and areas of rooms, where they will lie
  * @param picked the numbers of walls that are picked
  * @param opening which opening of the one picked wall is meant; -1 for none
- * @param grip where a wall is held that is being dragged, in plan mm
- * @param dragged by how much it was dragged, to its left
+ * @param grip what is being dragged
  * @param before this gesture as it was before something was taken
  */
 public record TakeWalls(
@@ -58,17 +58,20 @@ public record TakeWalls(
         ReadWords words,
         Set<Integer> picked,
         int opening,
-        Optional<Point> grip,
-        double dragged,
+        Optional<Grip> grip,
         Optional<TakeWalls> before)
         implements Gesture {
     private static final Ask<Length> LENGTH = Ask.length("Length");
+    private static final Ask<Length> WIDTH = Ask.length("Width");
     private static final Ask<Length> THICKNESS = Ask.length("Thickness");
 
-    /** Doors of other widths speak of a wrong scale. */
-    private static final double NARROWEST_DOOR_MM = 550;
-
-    private static final double WIDEST_DOOR_MM = 1150;
+    /**
+     * What is held while it is dragged.
+     *
+     * @param from where it was taken hold of, in plan mm
+     * @param to where the pointer is
+     */
+    public record Grip(Held held, Point from, Point to) {}
 
     /** Freezes the set. */
     public TakeWalls {
@@ -95,20 +98,19 @@ public record TakeWalls(
                 Set.of(),
                 -1,
                 Optional.empty(),
-                0,
                 Optional.empty());
     }
 
-    private TakeWalls picking(Set<Integer> numbers, int which, Optional<Point> held) {
-        return new TakeWalls(underlay, levelBy, walls, words, numbers, which, held, 0, before);
+    private TakeWalls picking(Set<Integer> numbers, int which, Optional<Grip> held) {
+        return new TakeWalls(underlay, levelBy, walls, words, numbers, which, held, before);
     }
 
     private TakeWalls with(ReadWalls other) {
-        return new TakeWalls(underlay, levelBy, other, words, picked, opening, Optional.empty(), 0, before);
+        return new TakeWalls(underlay, levelBy, other, words, picked, opening, Optional.empty(), before);
     }
 
     private TakeWalls left(ReadWalls other) {
-        return new TakeWalls(underlay, levelBy, other, words, Set.of(), -1, Optional.empty(), 0, before);
+        return new TakeWalls(underlay, levelBy, other, words, Set.of(), -1, Optional.empty(), before);
     }
 
     /** From where things will lie to where the picture shows them now. */
@@ -122,7 +124,7 @@ public record TakeWalls(
     }
 
     private ReadWalls asDragged() {
-        return dragged == 0 ? walls : walls.shifted(only().orElseThrow().number(), dragged);
+        return grip.map(g -> walls.dragged(g.held, g.from, g.to)).orElse(walls);
     }
 
     private Optional<ReadWall> only() {
@@ -142,31 +144,19 @@ public record TakeWalls(
     @Override
     public Reply pressed(Surroundings scene, Pointer pointer) {
         var at = shown(scene).inverse().apply(pointer.at());
-        for (var wall : walls.walls()) {
-            var reach = Math.max(scene.reachMm(), wall.thicknessMm() / 2);
-            for (var k = 0; k < wall.openings().size(); k++) {
-                var o = wall.openings().get(k);
-                if (new Segment(o.first(), o.second()).distance(at) <= reach) {
-                    return Reply.to(picking(Set.of(wall.number()), k, Optional.empty()));
-                }
-            }
-        }
-        var near = walls.walls().stream()
-                .filter(w -> w.line().distance(at) <= Math.max(scene.reachMm(), w.thicknessMm() / 2))
-                .min(Comparator.comparingDouble(w -> w.line().distance(at)));
-        return near.map(w -> Reply.to(picking(Set.of(w.number()), -1, Optional.of(at))))
+        return walls.at(at, scene.reachMm())
+                .map(h -> Reply.to(picking(Set.of(h.number()), h.opening(), Optional.of(new Grip(h, at, at)))))
                 .orElseGet(() -> Reply.to(picking(walls.around(at), -1, Optional.empty())));
     }
 
     @Override
     public Reply dragged(Surroundings scene, Pointer pointer) {
-        if (grip.isEmpty() || only().isEmpty()) {
-            return Reply.to(this);
-        }
-        var at = shown(scene).inverse().apply(pointer.at());
-        var line = only().get().line();
-        var off = Math.rint(line.offset(at) - line.offset(grip.get()));
-        return Reply.to(new TakeWalls(underlay, levelBy, walls, words, picked, opening, grip, off, before));
+        return Reply.to(grip.map(g -> picking(
+                        picked,
+                        opening,
+                        Optional.of(new Grip(
+                                g.held, g.from, shown(scene).inverse().apply(pointer.at())))))
+                .orElse(this));
     }
 
     @Override
@@ -179,6 +169,13 @@ public record TakeWalls(
         var wall = only();
         var length = typed.of(LENGTH);
         var thickness = typed.of(THICKNESS);
+        var width = typed.of(WIDTH);
+        if (meant().isPresent() && width.isPresent()) {
+            var next = walls.asWide(only().orElseThrow().number(), opening, width.get().mm());
+            return Math.abs(meant().get().widthMm() - width.get().mm()) > 1 && next.equals(walls)
+                    ? Reply.complain(this, "So wide it would not fit between what is beside it; type less.")
+                    : Reply.to(with(next));
+        }
         if (wall.isPresent() && (length.isPresent() || thickness.isPresent())) {
             var number = wall.get().number();
             var next = length.map(l -> walls.asLong(number, l.mm())).orElse(walls);
@@ -213,7 +210,7 @@ public record TakeWalls(
         }
         var next = rest.walls().isEmpty()
                 ? PickAndMove.of(Reach.UNDERLAYS)
-                : new TakeWalls(underlay, 0, rest, words, Set.of(), -1, Optional.empty(), 0, Optional.of(this));
+                : new TakeWalls(underlay, 0, rest, words, Set.of(), -1, Optional.empty(), Optional.of(this));
         var openings = taken.stream().mapToInt(w -> w.openings().size()).sum();
         return Reply.commit(
                         next, named.plan(), taken.size() == 1 ? "Take wall from picture" : "Take walls from picture")
@@ -332,11 +329,13 @@ public record TakeWalls(
         }
         if (meant().isPresent()) {
             var o = meant().get();
-            return Readout.hint(o.kind().label() + ", "
-                    + LengthText.rounded(Length.ofMm(o.widthMm()), units)
-                    + ". Delete closes it, C parts the wall here"
-                    + (o.kind().hasHinges() ? ", R and F hang the leaf otherwise" : "")
-                    + ", Enter takes the wall.");
+            return new Readout(
+                    List.of(new Readout.Field(
+                            WIDTH, LengthText.rounded(Length.ofMm(Math.rint(o.widthMm())), units))),
+                    "",
+                    o.kind().label() + ": dragging moves it, Delete closes it, C parts the wall here"
+                            + (o.kind().hasHinges() ? ", R and F hang the leaf otherwise" : "")
+                            + ", Enter takes the wall.");
         }
         return Readout.hint(
                 picked.isEmpty() ? allWords(scene) : "Enter takes the walls around this room, Delete refuses them.");
@@ -345,16 +344,13 @@ public record TakeWalls(
     private String allWords(Surroundings scene) {
         var doubts = doubts().size();
         var openings = walls.walls().stream().mapToInt(w -> w.openings().size()).sum();
-        var scale = walls.doorMm().isPresent()
-                        && (walls.doorMm().getAsDouble() < NARROWEST_DOOR_MM
-                                || walls.doorMm().getAsDouble() > WIDEST_DOOR_MM)
-                ? " Doors come out "
-                        + LengthText.roundedWithUnit(
-                                Length.ofMm(Math.rint(walls.doorMm().getAsDouble())), scene.units())
-                        + " wide: give the picture a known length first."
-                : "";
+        var scale = walls.unlikelyDoorMm()
+                .map(mm -> " Doors come out " + LengthText.roundedWithUnit(Length.ofMm(Math.rint(mm)), scene.units())
+                        + " wide: give the picture a known length first.")
+                .orElse("");
         return "Read: " + counted(walls.walls().size(), "wall") + ", "
-                + counted(openings, "opening") + "."
+                + counted(openings, "opening")
+                + (words.names().isEmpty() ? "" : ", " + counted(words.names().size(), "name")) + "."
                 + (scale.isEmpty()
                         ? (doubts == 0 ? "" : " " + doubts + " to look at are dashed; N goes to the next.")
                                 + " Enter takes all; press a wall or a room to pick it."
