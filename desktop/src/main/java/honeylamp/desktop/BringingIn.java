@@ -1,8 +1,11 @@
 package honeylamp.desktop;
 
 import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.traced.Differences;
+import honeylamp.derive.traced.ReadWalls;
 import honeylamp.desktop.files.PictureIntake;
 import honeylamp.desktop.gesture.trace.AcceptLevel;
+import honeylamp.desktop.gesture.trace.SeeDifferences;
 import honeylamp.desktop.gesture.trace.TakeLengths;
 import honeylamp.desktop.gesture.trace.TakeWalls;
 import honeylamp.desktop.panel.PagePicker;
@@ -47,6 +50,9 @@ import javax.imageio.ImageIO;
 
 /** Brings pictures in: read off the interface thread, laid under the plan when they are whole. */
 final class BringingIn {
+    private static final String NO_WALLS = "No walls that enclose rooms were found in this picture. It may be no plan,"
+            + " or too faint or too small: crop it to the plan, or draw the walls over it.";
+
     private final WorkspaceModel model;
     private final TopBar top;
     private final PagePicker picker;
@@ -240,6 +246,33 @@ final class BringingIn {
                 this::proposeLengths);
     }
 
+    /** Reads the picture that is picked, or on top, and shows in what it differs from the plan. */
+    void comparePicture() {
+        if (model.now().currentStorey().walls().isEmpty()) {
+            model.complain(
+                    "There are no walls on this storey to compare the picture with. Read walls takes them from it.");
+            return;
+        }
+        reading(WallReader::read, this::compare);
+    }
+
+    private void compare(Underlay underlay, Proposal found) {
+        if (found.walls().isEmpty()) {
+            model.complain(NO_WALLS);
+            return;
+        }
+        var differences = Differences.of(model.shown().geometry(), ReadWalls.of(found, underlay));
+        if (differences.all().isEmpty()) {
+            model.say("The picture shows the walls and openings of the plan; nothing differs.");
+            return;
+        }
+        model.act(
+                new Intent.TakeUp(Tool.PICK_PICTURE),
+                new Intent.Pick(Set.of()),
+                new Intent.Begin(SeeDifferences.begin(differences)));
+        focusPlan.run();
+    }
+
     /** Reads something from a picture; empty if that was ended. */
     private interface Reader<T> {
         Optional<T> read(TracedPicture picture, Underlay underlay, Watch watch);
@@ -274,8 +307,7 @@ final class BringingIn {
 
     private void propose(Underlay underlay, ReadPicture found) {
         if (found.walls.walls().isEmpty()) {
-            model.complain("No walls that enclose rooms were found in this picture. It may be no plan, or too faint or"
-                    + " too small: crop it to the plan, or draw the walls over it.");
+            model.complain(NO_WALLS);
             return;
         }
         var storey = model.now().currentStorey().id();

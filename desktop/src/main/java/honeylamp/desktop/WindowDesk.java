@@ -8,6 +8,8 @@ import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.meter.MeterLink;
 import honeylamp.desktop.workspace.WindowStyle;
 import honeylamp.edit.UnderlayEdits;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Segment;
 import honeylamp.pack.Brand;
 import honeylamp.pack.Recipe;
 import honeylamp.plan.Underlay.Sight;
@@ -22,6 +24,9 @@ import javafx.stage.WindowEvent;
 
 /** Does what people ask of the window: by keys, buttons, menus, and files that are dropped. */
 final class WindowDesk implements WindowActions {
+    /** So much of the plan is seen around a place that is shown. */
+    private static final double AROUND_MM = 2500;
+
     private final MainWindow window;
 
     WindowDesk(MainWindow window) {
@@ -116,6 +121,17 @@ final class WindowDesk implements WindowActions {
     @Override
     public void bringInSurvey() {
         window.dialogs.openSurvey().ifPresent(file -> window.files.survey(file, this::showStorey));
+    }
+
+    @Override
+    public void comparePicture() {
+        window.bringing.comparePicture();
+    }
+
+    @Override
+    public void showAround(Segment place) {
+        var box = Box.around(List.of(place.a(), place.b())).grown(AROUND_MM);
+        window.model.showBox(box, window.plan.getWidth(), window.plan.getHeight());
     }
 
     @Override

@@ -1,6 +1,5 @@
 package honeylamp.derive.traced;
 
-import honeylamp.geometry.Affine;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
@@ -10,14 +9,9 @@ import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Underlay;
 import honeylamp.tracing.Proposal;
-import honeylamp.tracing.Proposal.ProposedOpening;
-import honeylamp.tracing.Proposal.ProposedWall;
-import honeylamp.tracing.Proposal.Run;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -384,8 +378,12 @@ public record ReadWalls(List<ReadWall> walls) {
         var along = Math.rint(line.along(to) - line.along(from));
         return switch (held.part) {
             case BODY -> shifted(held.number, Math.rint(line.offset(to) - line.offset(from)));
-            case FIRST_END -> ending(held.number, new Segment(line.a().plus(line.unit().times(along)), line.b()));
-            case SECOND_END -> ending(held.number, new Segment(line.a(), line.b().plus(line.unit().times(along))));
+            case FIRST_END ->
+                ending(held.number, new Segment(line.a().plus(line.unit().times(along)), line.b()));
+            case SECOND_END ->
+                ending(
+                        held.number,
+                        new Segment(line.a(), line.b().plus(line.unit().times(along))));
             case OPENING -> opening(held.number, held.opening, along, 0);
         };
     }
@@ -395,7 +393,8 @@ public record ReadWalls(List<ReadWall> walls) {
         var wall = wall(number).orElseThrow();
         if (line.unit().dot(wall.line.unit()) < 0
                 || line.length() < LEAST_MM
-                || wall.openings.stream().anyMatch(o -> line.along(o.first) < 0 || line.along(o.second) > line.length())) {
+                || wall.openings.stream()
+                        .anyMatch(o -> line.along(o.first) < 0 || line.along(o.second) > line.length())) {
             return this;
         }
         return changed(
@@ -422,7 +421,11 @@ public record ReadWalls(List<ReadWall> walls) {
 
     /** With an opening so wide, about its middle; the same walls if it has no room. */
     public ReadWalls asWide(int number, int opening, double mm) {
-        return opening(number, opening, 0, mm - wall(number).orElseThrow().openings.get(opening).widthMm());
+        return opening(
+                number,
+                opening,
+                0,
+                mm - wall(number).orElseThrow().openings.get(opening).widthMm());
     }
 
     /** With an opening moved along its wall and made wider, if it stays within the wall and off its neighbours. */
@@ -434,18 +437,14 @@ public record ReadWalls(List<ReadWall> walls) {
         var free = from >= 0 && to <= wall.line.length() && to - from >= LEAST_MM;
         for (var k = 0; k < wall.openings.size(); k++) {
             var other = wall.openings.get(k);
-            free &= k == opening
-                    || wall.line.along(other.second) <= from
-                    || wall.line.along(other.first) >= to;
+            free &= k == opening || wall.line.along(other.second) <= from || wall.line.along(other.first) >= to;
         }
         if (!free) {
             return this;
         }
         return changed(number, w -> {
             var all = new ArrayList<>(w.openings);
-            all.set(
-                    opening,
-                    new ReadOpening(o.kind, w.line.at(from), w.line.at(to), o.hand, o.swing, o.sure));
+            all.set(opening, new ReadOpening(o.kind, w.line.at(from), w.line.at(to), o.hand, o.swing, o.sure));
             return w.with(all);
         });
     }

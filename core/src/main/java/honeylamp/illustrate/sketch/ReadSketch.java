@@ -1,6 +1,7 @@
 package honeylamp.illustrate.sketch;
 
 import honeylamp.catalogue.ScreenColours;
+import honeylamp.derive.traced.Difference;
 import honeylamp.derive.traced.ReadWalls;
 import honeylamp.derive.traced.ReadWalls.ReadOpening;
 import honeylamp.derive.traced.ReadWalls.ReadWall;
@@ -87,6 +88,25 @@ public final class ReadSketch {
                     ink));
         }
         out.addAll(Sketches.words(frame, line.middle(), text, penMm));
+        return out;
+    }
+
+    /**
+     * Where a picture and the plan differ, with its number: sage where the picture alone has something, dashed in brick
+     * where the plan alone has it, a thin line in brick where both have it but otherwise.
+     */
+    public static List<Mark> difference(
+            PaperFrame frame, Difference difference, int number, boolean isPicked, double penMm) {
+        var ink = isPicked ? PICKED : difference.isInPicture() ? SURE : DOUBTFUL;
+        var wide = difference.isInPicture() || difference.isInPlan() ? 5 : 2.5;
+        var pen = Pen.butt((isPicked ? 1.6 : 1) * wide * penMm);
+        var line = difference.where();
+        var out = new ArrayList<Mark>();
+        out.add(new Mark.Stroke(
+                frame.paper(Figure.line(line.a(), line.b())),
+                difference.isInPlan() ? pen.dashed(8 * penMm, 5 * penMm) : pen,
+                ink));
+        out.addAll(Sketches.words(frame, line.middle(), String.valueOf(number), penMm));
         return out;
     }
 

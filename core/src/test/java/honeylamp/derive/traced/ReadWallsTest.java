@@ -166,7 +166,9 @@ class ReadWallsTest {
         var top = above.wall(4).orElseThrow().line().a();
         var back = above.dragged(above.at(top, 100).orElseThrow(), top, top.plus(new Point(0, 500)));
         assertThat(back.wall(4).orElseThrow().startsOn()).isEmpty(); // there is no wall any more
-        assertThat(read().at(read().wall(4).orElseThrow().line().at(300), 100).orElseThrow().part())
+        assertThat(read().at(read().wall(4).orElseThrow().line().at(300), 100)
+                        .orElseThrow()
+                        .part())
                 .isEqualTo(Part.BODY); // an end that lies on a wall is not dragged off it
     }
 

@@ -50,6 +50,12 @@ final class PictureCommands {
                 "Looks for the lengths written at its dimension lines, to give it its scale",
                 Place.PICTURE,
                 window::proposeLengths);
+        into.add(
+                "compare-picture",
+                "Compare picture with plan",
+                "Lists the walls and openings in which they differ",
+                Place.PICTURE,
+                window::comparePicture);
         into.plain(
                 "beside",
                 "Picture beside the plan",

@@ -2,6 +2,7 @@ package honeylamp.desktop.command;
 
 import honeylamp.desktop.meter.MeterLink;
 import honeylamp.desktop.workspace.WindowStyle;
+import honeylamp.geometry.Segment;
 import honeylamp.pack.Brand;
 import honeylamp.pack.Recipe;
 import honeylamp.units.Length;
@@ -58,6 +59,12 @@ public interface WindowActions {
 
     /** Reads the walls of the picture and shows them. */
     void proposeWalls();
+
+    /** Looks in what the picture and the plan differ. */
+    void comparePicture();
+
+    /** Brings a place of the plan into the middle, with what is around it. */
+    void showAround(Segment place);
 
     /** Looks for lengths written on the picture. */
     void proposeLengths();

@@ -21,7 +21,6 @@ import honeylamp.edit.UnderlayEdits;
 import honeylamp.edit.UnderlayEdits.TracedWork;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Projective;
-import honeylamp.geometry.Segment;
 import honeylamp.illustrate.sketch.ReadSketch;
 import honeylamp.lettering.Written;
 import honeylamp.plan.ElementId;
@@ -32,7 +31,6 @@ import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.Words;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -154,8 +152,8 @@ public record TakeWalls(
         return Reply.to(grip.map(g -> picking(
                         picked,
                         opening,
-                        Optional.of(new Grip(
-                                g.held, g.from, shown(scene).inverse().apply(pointer.at())))))
+                        Optional.of(
+                                new Grip(g.held, g.from, shown(scene).inverse().apply(pointer.at())))))
                 .orElse(this));
     }
 
@@ -171,7 +169,8 @@ public record TakeWalls(
         var thickness = typed.of(THICKNESS);
         var width = typed.of(WIDTH);
         if (meant().isPresent() && width.isPresent()) {
-            var next = walls.asWide(only().orElseThrow().number(), opening, width.get().mm());
+            var next = walls.asWide(
+                    only().orElseThrow().number(), opening, width.get().mm());
             return Math.abs(meant().get().widthMm() - width.get().mm()) > 1 && next.equals(walls)
                     ? Reply.complain(this, "So wide it would not fit between what is beside it; type less.")
                     : Reply.to(with(next));
@@ -330,8 +329,7 @@ public record TakeWalls(
         if (meant().isPresent()) {
             var o = meant().get();
             return new Readout(
-                    List.of(new Readout.Field(
-                            WIDTH, LengthText.rounded(Length.ofMm(Math.rint(o.widthMm())), units))),
+                    List.of(new Readout.Field(WIDTH, LengthText.rounded(Length.ofMm(Math.rint(o.widthMm())), units))),
                     "",
                     o.kind().label() + ": dragging moves it, Delete closes it, C parts the wall here"
                             + (o.kind().hasHinges() ? ", R and F hang the leaf otherwise" : "")

@@ -1,9 +1,11 @@
 package honeylamp.desktop.panel.tray;
 
 import honeylamp.desktop.command.WindowActions;
+import honeylamp.desktop.gesture.trace.SeeDifferences;
 import honeylamp.desktop.panel.part.Content;
 import honeylamp.desktop.panel.part.Tips;
 import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -13,8 +15,10 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Underlay.Sight;
 import honeylamp.store.PictureImport.Notes;
+import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -28,6 +32,7 @@ record UnderlayTray(WorkspaceModel model, WindowActions window) implements Conte
      * What is shown.
      *
      * @param traced whether walls stand on the storey
+     * @param differences in what the picture and the plan differ, while that is looked at
      * @param beside whether a picture is shown beside the plan
      */
     record Part(
@@ -36,6 +41,8 @@ record UnderlayTray(WorkspaceModel model, WindowActions window) implements Conte
             boolean traced,
             Notes notes,
             TracedWork tracedWork,
+            Optional<SeeDifferences> differences,
+            UnitSystem units,
             boolean beside) {}
 
     @Override
@@ -46,6 +53,8 @@ record UnderlayTray(WorkspaceModel model, WindowActions window) implements Conte
                 !now.currentStorey().walls().isEmpty(),
                 now.choices().pictures().notes(),
                 now.choices().tracedWork(),
+                now.gesture() instanceof SeeDifferences see ? Optional.of(see) : Optional.empty(),
+                now.plan().units(),
                 window.besideShown());
     }
 
@@ -92,6 +101,14 @@ record UnderlayTray(WorkspaceModel model, WindowActions window) implements Conte
                 "read-walls",
                 "Looks for the walls, doors and windows the picture shows, and lays them over it to be taken or refused",
                 window::proposeWalls));
+        if (part.traced()) {
+            out.add(Widgets.button(
+                    "Compare with plan",
+                    "compare-picture",
+                    "Lists the walls and openings in which the picture and the plan differ",
+                    window::comparePicture));
+        }
+        part.differences().ifPresent(d -> out.add(Widgets.section("Differences", differences(d, part.units()))));
         out.add(Widgets.toggle(
                 "Beside the plan",
                 "toggle-beside",
@@ -113,6 +130,26 @@ record UnderlayTray(WorkspaceModel model, WindowActions window) implements Conte
         keep.setOnAction(_ ->
                 model.chooseWithin(model.now().choices().withNotes(keep.isSelected() ? Notes.KEPT : Notes.LEFT_OUT)));
         return keep;
+    }
+
+    private Node differences(SeeDifferences see, UnitSystem units) {
+        var box = new VBox(4);
+        for (var i = 0; i < see.differences().all().size(); i++) {
+            var number = i;
+            var difference = see.differences().all().get(i);
+            var words = new Label((i + 1) + "  " + difference.words(units));
+            words.setWrapText(true);
+            var row = new Button("", words);
+            row.setId("difference-" + (i + 1));
+            row.getStyleClass().add("list-row");
+            row.setMaxWidth(Double.MAX_VALUE);
+            row.setOnAction(_ -> {
+                model.act(new Intent.Begin(see.looking(number)));
+                window.showAround(difference.where());
+            });
+            box.getChildren().add(row);
+        }
+        return box;
     }
 
     private Node pile(List<Underlay> underlays, Set<ElementId> picked) {
