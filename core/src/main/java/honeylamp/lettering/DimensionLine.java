@@ -12,10 +12,13 @@ import java.util.Optional;
  * @param to the column of its second
  */
 record DimensionLine(double y, double from, double to) {
-    private static final double INK_SHARE = 0.35;
+    /** A line may be so much fainter than the figures; a tick less so. */
+    private static final double LINE_SHARE = 0.25;
+
+    private static final double TICK_SHARE = 0.35;
 
     /** A line is no farther from the figures than this share of the height of a capital. */
-    private static final double FARTHEST = 2.2;
+    private static final double FARTHEST = 1.4;
 
     private static final int LARGEST_HOLE = 2;
 
@@ -29,16 +32,16 @@ record DimensionLine(double y, double from, double to) {
 
     /** The nearest line below or above a row of figures that is longer than they are. */
     static Optional<DimensionLine> at(Row row, InkPicture ink) {
-        var threshold = INK_SHARE
-                * row.letters().stream().mapToDouble(Blot::darkest).average().orElse(1);
-        var search = new Search(ink, threshold);
+        var dark = row.letters().stream().mapToDouble(Blot::darkest).average().orElse(1);
+        var search = new Search(ink, LINE_SHARE * dark);
+        var ticks = new Search(ink, TICK_SHARE * dark);
         var middle = (row.letters().getFirst().x0() + row.letters().getLast().x1()) / 2;
         for (var away = 1; away < FARTHEST * row.cap(); away++) {
             for (var y : new double[] {row.foot() + away, row.foot() - row.cap() - away}) {
                 var found = search.along(row, middle, (int) y);
                 if (found.isPresent()) {
                     var next = search.along(row, middle, (int) y + (y > row.foot() ? 1 : -1)); // it may be thick
-                    return search.ticked(
+                    return ticks.ticked(
                             next.filter(n -> n.length() > found.get().length()).orElse(found.get()), middle);
                 }
             }
