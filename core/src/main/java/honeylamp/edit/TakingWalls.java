@@ -4,14 +4,20 @@ import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.derive.traced.ReadWalls.ReadOpening;
 import honeylamp.derive.traced.ReadWalls.ReadWall;
 import honeylamp.derive.traced.ReadWords;
+import honeylamp.derive.traced.StoreysBeside;
+import honeylamp.derive.traced.StoreysBeside.OneStorey;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.ElementId.UnderlayId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.HeightRule;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Storey;
+import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.plan.WallType;
 import honeylamp.units.AreaText;
@@ -19,6 +25,7 @@ import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.TreeMap;
 
 /** Takes walls that were read from a picture into the plan: from then on they are walls like any other. */
@@ -66,6 +73,77 @@ public final class TakingWalls {
             }
         }
         return new Taken(out, ids);
+    }
+
+    /** Plans that lie beside each other on a sheet, taken as storeys. */
+    public record TakenStoreys(Plan plan, List<StoreyId> storeys, List<String> named) {
+        /** Freezes the lists. */
+        public TakenStoreys {
+            storeys = List.copyOf(storeys);
+            named = List.copyOf(named);
+        }
+    }
+
+    /**
+     * Takes plans that lie beside each other as storeys over each other: the first onto a storey, each other onto the next
+     * one that has no walls, or a new one on top. Each storey gets its part of the picture, laid as its walls are.
+     */
+    public static TakenStoreys takeStoreys(
+            Plan plan, StoreyId storey, StoreysBeside beside, UnderlayId picture, ReadWords words) {
+        var out = plan;
+        var storeys = new ArrayList<StoreyId>();
+        var named = new ArrayList<String>();
+        for (var one : beside.storeys()) {
+            var above = storeys.isEmpty() ? Optional.of(storey) : freeAbove(out, storeys.getLast());
+            if (above.isEmpty()) {
+                var added = StoreyEdits.addOnTop(out, "");
+                out = added.plan();
+                above = Optional.of(added.id());
+            }
+            var target = above.get();
+            out = parted(out, storey, target, picture, one);
+            out = take(out, target, one.laid().walls()).plan();
+            var names = name(out, target, words.moved(one.shift()));
+            out = names.plan();
+            named.addAll(names.named());
+            storeys.add(target);
+        }
+        var whole = out.storey(storey).elements().find(Underlay.class, picture).orElseThrow();
+        return new TakenStoreys(
+                UnderlayEdits.crop(
+                        out,
+                        storey,
+                        picture,
+                        Optional.of(pixels(whole, beside.storeys().getFirst().part()))),
+                storeys,
+                named);
+    }
+
+    private static Optional<StoreyId> freeAbove(Plan plan, StoreyId below) {
+        var ids = plan.storeys().stream().map(Storey::id).toList();
+        return ids.stream()
+                .skip(ids.indexOf(below) + 1L)
+                .filter(id -> plan.storey(id).walls().isEmpty())
+                .findFirst();
+    }
+
+    private static Plan parted(Plan plan, StoreyId from, StoreyId to, UnderlayId picture, OneStorey one) {
+        if (from.equals(to)) {
+            return plan; // it is cropped when all others have their part
+        }
+        var underlay =
+                plan.storey(from).elements().find(Underlay.class, picture).orElseThrow();
+        var part = UnderlayEdits.partFor(plan, from, picture, pixels(underlay, one.part()), to);
+        var placing = underlay.placing();
+        return UnderlayEdits.place(
+                part.plan(),
+                to,
+                part.id(),
+                placing.at(Position.of(placing.at().point().plus(one.shift()))));
+    }
+
+    private static Box pixels(Underlay underlay, Box part) {
+        return Box.around(part.ring().corners().stream().map(underlay::pixel).toList());
     }
 
     /**

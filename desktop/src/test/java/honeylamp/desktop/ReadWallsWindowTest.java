@@ -9,6 +9,7 @@ import honeylamp.desktop.gesture.trace.TakeLengths;
 import honeylamp.desktop.gesture.trace.TakeWalls;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.edit.Deletion;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.plan.KnownLength.Trust;
 import honeylamp.plan.OpeningKind;
@@ -215,6 +216,46 @@ class ReadWallsWindowTest {
             // its middle was 2.4 m below the wall above; now it is 3.4 m below, 2.6 m above the other
             var middle = door.offset().mm() + 450;
             assertThat(Math.min(middle, host.length().mm() - middle)).isCloseTo(2600, within(40.0));
+        }
+    }
+
+    @Test
+    void plansBesideEachOtherAreTakenAsStoreysInOneStep() throws Exception {
+        try (var w = WindowDriver.empty()) {
+            bringIn(w, drawn("two.png", g -> {
+                g.setColor(new Color(30, 30, 30));
+                g.setStroke(new BasicStroke(16, BasicStroke.CAP_SQUARE, BasicStroke.JOIN_MITER));
+                for (var x : new int[] {150, 700}) {
+                    g.drawRect(x, 300, 400, 300);
+                    g.setStroke(new BasicStroke(8, BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER));
+                    g.drawLine(x + (x < 500 ? 150 : 250), 300, x + (x < 500 ? 150 : 250), 600);
+                    g.setStroke(new BasicStroke(16, BasicStroke.CAP_SQUARE, BasicStroke.JOIN_MITER));
+                }
+            }));
+            read(w);
+            w.focusPlan();
+            w.key(KeyCode.ENTER);
+            w.settle();
+            assertThat(w.plan().storeys()).hasSize(2);
+            for (var storey : w.plan().storeys()) {
+                assertThat(storey.walls()).hasSize(5);
+                assertThat(StoreyGeometry.of(w.plan(), storey).rooms()).hasSize(2);
+                assertThat(storey.underlays()).hasSize(1);
+            }
+            var lower = StoreyGeometry.of(w.plan(), w.plan().storeys().getFirst());
+            var upper = StoreyGeometry.of(w.plan(), w.plan().storeys().getLast());
+            assertThat(Box.around(upper.storey().walls().stream()
+                                    .map(x -> x.line().middle())
+                                    .toList())
+                            .centre()
+                            .distance(Box.around(lower.storey().walls().stream()
+                                            .map(x -> x.line().middle())
+                                            .toList())
+                                    .centre()))
+                    .isLessThan(30);
+            w.press("undo");
+            assertThat(w.plan().storeys()).hasSize(1);
+            assertThat(storey(w).walls()).isEmpty();
         }
     }
 

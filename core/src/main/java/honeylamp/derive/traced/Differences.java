@@ -24,10 +24,6 @@ import java.util.stream.IntStream;
 public record Differences(List<Difference> all, Point shift) {
     private static final double STEP_MM = 50;
 
-    /** Walls nearer to each other than this, and than half their thickness, are the same. */
-    private static final double SAME_WALL_MM = 60;
-
-    private static final double SAME_WAY = 0.12;
     private static final double LEAST_STRETCH_MM = 400;
     private static final double SAME_THICKNESS_MM = 30;
     private static final double SAME_WIDTH_MM = 60;
@@ -36,26 +32,12 @@ public record Differences(List<Difference> all, Point shift) {
     /** A picture is laid anew only if then so much of the plan's walls is found in it. */
     private static final double FOUND_SHARE = 0.6;
 
-    private static final double SHIFT_STEP_MM = 10;
-
     /** A shift of less is no matter. */
     private static final double LEAST_SHIFT_MM = 25;
 
     /** Freezes the list. */
     public Differences {
         all = List.copyOf(all);
-    }
-
-    /** A wall by its centre line. */
-    private record Body(Segment line, double thicknessMm) {
-        Body moved(Point by) {
-            return new Body(new Segment(line.a().plus(by), line.b().plus(by)), thicknessMm);
-        }
-
-        boolean covers(Point p, Point unit) {
-            return Math.abs(line.unit().cross(unit)) < SAME_WAY
-                    && line.distance(p) <= Math.max(SAME_WALL_MM, thicknessMm / 2);
-        }
     }
 
     /** An opening by its jambs on the centre line. */
@@ -127,16 +109,20 @@ public record Differences(List<Difference> all, Point shift) {
     private static List<Segment> stretches(List<Body> walls, List<Body> others) {
         var out = new ArrayList<Segment>();
         for (var wall : walls) {
-            var count = (int) Math.max(1, Math.rint(wall.line.length() / STEP_MM));
+            var count = (int) Math.max(1, Math.rint(wall.line().length() / STEP_MM));
             var from = -1;
             for (var k = 0; k <= count; k++) {
-                var p = wall.line.at(wall.line.length() * Math.min(count - 0.5, k + 0.5) / count);
-                var free = k < count && others.stream().noneMatch(o -> o.covers(p, wall.line.unit()));
+                var p = wall.line().at(wall.line().length() * Math.min(count - 0.5, k + 0.5) / count);
+                var free = k < count
+                        && others.stream()
+                                .noneMatch(o -> o.covers(p, wall.line().unit()));
                 if (free && from < 0) {
                     from = k;
                 } else if (!free && from >= 0) {
-                    var part =
-                            wall.line.part(wall.line.length() * from / count, wall.line.length() * k / (double) count);
+                    var part = wall.line()
+                            .part(
+                                    wall.line().length() * from / count,
+                                    wall.line().length() * k / (double) count);
                     if (part.length() >= LEAST_STRETCH_MM) {
                         out.add(part);
                     }
@@ -150,13 +136,13 @@ public record Differences(List<Difference> all, Point shift) {
     private static List<Difference> thicknesses(List<Body> plan, List<Body> read) {
         var out = new ArrayList<Difference>();
         for (var wall : plan) {
-            var p = wall.line.middle();
+            var p = wall.line().middle();
             read.stream()
-                    .filter(r -> r.covers(p, wall.line.unit()))
-                    .min(Comparator.comparingDouble(r -> r.line.distance(p)))
-                    .filter(r -> Math.abs(r.thicknessMm - wall.thicknessMm) > SAME_THICKNESS_MM)
-                    .ifPresent(r ->
-                            out.add(new Difference(new What.Thickness(wall.thicknessMm, r.thicknessMm), wall.line)));
+                    .filter(r -> r.covers(p, wall.line().unit()))
+                    .min(Comparator.comparingDouble(r -> r.line().distance(p)))
+                    .filter(r -> Math.abs(r.thicknessMm() - wall.thicknessMm()) > SAME_THICKNESS_MM)
+                    .ifPresent(r -> out.add(
+                            new Difference(new What.Thickness(wall.thicknessMm(), r.thicknessMm()), wall.line())));
         }
         return out;
     }
@@ -183,7 +169,7 @@ public record Differences(List<Difference> all, Point shift) {
 
     /** They overlap, along walls of one direction. */
     private static boolean isSame(Hole one, Hole other) {
-        return Math.abs(one.jambs.unit().cross(other.jambs.unit())) < SAME_WAY
+        return Math.abs(one.jambs.unit().cross(other.jambs.unit())) < Body.SAME_WAY
                 && one.jambs.middle().distance(other.jambs.middle()) < (one.jambs.length() + other.jambs.length()) / 2;
     }
 
@@ -214,14 +200,14 @@ public record Differences(List<Difference> all, Point shift) {
         if (found(plan, read) >= FOUND_SHARE) {
             return fine(plan, read);
         }
-        var shift = new Point(offset(plan, read, true), offset(plan, read, false));
+        var shift = Body.shift(plan, read);
         var laid = read.stream().map(b -> b.moved(shift)).toList();
         return found(plan, laid) >= FOUND_SHARE ? shift : new Point(0, 0);
     }
 
     /** What lies nearly right is laid right if it is off by more than a little. */
     private static Point fine(List<Body> plan, List<Body> read) {
-        var shift = new Point(offset(plan, read, true), offset(plan, read, false));
+        var shift = Body.shift(plan, read);
         var laid = read.stream().map(b -> b.moved(shift)).toList();
         return Math.hypot(shift.x(), shift.y()) > LEAST_SHIFT_MM && found(plan, laid) >= found(plan, read)
                 ? shift
@@ -229,37 +215,9 @@ public record Differences(List<Difference> all, Point shift) {
     }
 
     private static double found(List<Body> plan, List<Body> read) {
-        var all = plan.stream().mapToDouble(b -> b.line.length()).sum();
+        var all = plan.stream().mapToDouble(b -> b.line().length()).sum();
         var free = stretches(plan, read).stream().mapToDouble(Segment::length).sum();
         return all == 0 ? 0 : 1 - free / all;
-    }
-
-    /** The shift across upright walls, or lying ones, at which most wall meets wall. */
-    private static double offset(List<Body> plan, List<Body> read, boolean upright) {
-        record Vote(double by, double weight) {}
-        var votes = new ArrayList<Vote>();
-        for (var p : plan) {
-            for (var r : read) {
-                if (isAlong(p.line, upright) && isAlong(r.line, upright)) {
-                    var by = upright
-                            ? p.line.middle().x() - r.line.middle().x()
-                            : p.line.middle().y() - r.line.middle().y();
-                    votes.add(new Vote(by, Math.min(p.line.length(), r.line.length())));
-                }
-            }
-        }
-        return votes.stream()
-                .max(Comparator.comparingDouble((Vote v) -> votes.stream()
-                                .filter(o -> Math.abs(o.by - v.by) <= SHIFT_STEP_MM)
-                                .mapToDouble(Vote::weight)
-                                .sum())
-                        .thenComparingDouble(v -> -Math.abs(v.by)))
-                .map(Vote::by)
-                .orElse(0.0);
-    }
-
-    private static boolean isAlong(Segment line, boolean upright) {
-        return Math.abs(upright ? line.unit().x() : line.unit().y()) < SAME_WAY;
     }
 
     /** Whether the picture lies off the plan. */

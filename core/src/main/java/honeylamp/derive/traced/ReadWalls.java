@@ -267,6 +267,17 @@ public record ReadWalls(List<ReadWall> walls) {
                 .toList());
     }
 
+    /** The same, all of it moved. */
+    ReadWalls moved(Point by) {
+        return new ReadWalls(walls.stream()
+                .map(w -> w.along(new Segment(w.line.a().plus(by), w.line.b().plus(by)))
+                        .with(w.openings.stream()
+                                .map(o -> new ReadOpening(
+                                        o.kind, o.first.plus(by), o.second.plus(by), o.hand, o.swing, o.sure))
+                                .toList()))
+                .toList());
+    }
+
     /** With one opening of a wall closed. */
     public ReadWalls closed(int number, int opening) {
         return changed(number, w -> w.with(withoutAt(w.openings, opening)));

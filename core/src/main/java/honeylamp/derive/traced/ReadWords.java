@@ -49,6 +49,13 @@ public record ReadWords(List<Name> names, List<Area> areas) {
         return underlay.plan(written.line().middle());
     }
 
+    /** The same, all of it moved. */
+    public ReadWords moved(Point by) {
+        return new ReadWords(
+                names.stream().map(n -> new Name(n.name, n.at.plus(by))).toList(),
+                areas.stream().map(a -> new Area(a.m2, a.at.plus(by))).toList());
+    }
+
     /** The first name within a room. */
     public Optional<String> nameIn(Outline room) {
         return names.stream().filter(n -> room.contains(n.at)).map(Name::name).findFirst();

@@ -6,6 +6,7 @@ import honeylamp.derive.traced.ReadWalls.Held;
 import honeylamp.derive.traced.ReadWalls.ReadOpening;
 import honeylamp.derive.traced.ReadWalls.ReadWall;
 import honeylamp.derive.traced.ReadWords;
+import honeylamp.derive.traced.StoreysBeside;
 import honeylamp.desktop.gesture.Ask;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;
@@ -192,6 +193,17 @@ public record TakeWalls(
         return take(scene);
     }
 
+    /** Plans that lie beside each other become storeys. */
+    private Reply takeStoreys(Surroundings scene, Plan level, StoreysBeside beside) {
+        var made = TakingWalls.takeStoreys(level, scene.storey(), beside, underlay.id(), words);
+        return Reply.commit(PickAndMove.of(Reach.UNDERLAYS), made.plan(), "Take storeys from picture")
+                .saying("Taken: " + counted(walls.walls().size(), "wall") + " on "
+                        + counted(made.storeys().size(), "storey") + ", laid over each other by the walls they share."
+                        + (made.named().isEmpty()
+                                ? ""
+                                : " Named as written: " + String.join(", ", made.named()) + "."));
+    }
+
     private Reply take(Surroundings scene) {
         var taken = picked.isEmpty()
                 ? walls.walls()
@@ -201,6 +213,10 @@ public record TakeWalls(
         var level = levelBy == 0
                 ? scene.plan()
                 : UnderlayEdits.turn(scene.plan(), scene.storey(), underlay.id(), levelBy, TracedWork.STAYS);
+        var beside = StoreysBeside.of(walls);
+        if (picked.isEmpty() && beside.areSeveral()) {
+            return takeStoreys(scene, level, beside);
+        }
         var made = TakingWalls.take(level, scene.storey(), taken);
         var named = TakingWalls.name(made.plan(), scene.storey(), words);
         var rest = walls;
@@ -341,6 +357,7 @@ public record TakeWalls(
 
     private String allWords(Surroundings scene) {
         var doubts = doubts().size();
+        var several = StoreysBeside.of(walls).storeys().size();
         var openings = walls.walls().stream().mapToInt(w -> w.openings().size()).sum();
         var scale = walls.unlikelyDoorMm()
                 .map(mm -> " Doors come out " + LengthText.roundedWithUnit(Length.ofMm(Math.rint(mm)), scene.units())
@@ -351,7 +368,9 @@ public record TakeWalls(
                 + (words.names().isEmpty() ? "" : ", " + counted(words.names().size(), "name")) + "."
                 + (scale.isEmpty()
                         ? (doubts == 0 ? "" : " " + doubts + " to look at are dashed; N goes to the next.")
-                                + " Enter takes all; press a wall or a room to pick it."
+                                + (several > 1
+                                        ? " " + several + " plans lie beside each other: Enter takes them as storeys."
+                                        : " Enter takes all; press a wall or a room to pick it.")
                         : scale);
     }
 
