@@ -229,6 +229,9 @@ class ReadWallsWindowTest {
                     g.drawRect(x, 300, 400, 300);
                     g.setStroke(new BasicStroke(8, BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER));
                     g.drawLine(x + (x < 500 ? 150 : 250), 300, x + (x < 500 ? 150 : 250), 600);
+                    g.setStroke(new BasicStroke(2));
+                    g.drawRect(x + 40, 340, 70, 120); // tables
+                    g.drawRect(x + 290, 420, 80, 90);
                     g.setStroke(new BasicStroke(16, BasicStroke.CAP_SQUARE, BasicStroke.JOIN_MITER));
                 }
             }));
