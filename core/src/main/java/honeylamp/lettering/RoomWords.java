@@ -58,10 +58,14 @@ public final class RoomWords {
         return isInCapitals(text) ? name.toUpperCase(Locale.ROOT) : name;
     }
 
+    /** An I says nothing: it may be an l. */
     private static boolean isInCapitals(String text) {
-        var letters = text.chars().filter(Character::isLetter).toArray();
-        var capitals = text.chars().filter(Character::isUpperCase).count();
-        return 3 * capitals > 2L * letters.length;
+        var letters = text.chars()
+                .filter(c -> Character.isLetter(c) && c != 'I' && c != 'l')
+                .count();
+        var capitals =
+                text.chars().filter(c -> Character.isUpperCase(c) && c != 'I').count();
+        return 3 * capitals > 2 * letters;
     }
 
     /** Within a word of small letters a capital is a letter that looks alike: an l for an I. */

@@ -212,6 +212,8 @@ class ReadingLettersTest {
         assertThat(name("KItchen")).contains("Kitchen");
         assertThat(name("LIvIng room")).contains("Living room");
         assertThat(name("HalI")).contains("Hall");
+        assertThat(name("HaII")).contains("Hall");
+        assertThat(name("HALL")).contains("HALL");
         assertThat(name("KITCHEN")).contains("KITCHEN");
         assertThat(name("Bathroam")).contains("Bathroom");
         assertThat(name("Snuggery")).contains("Snuggery");
