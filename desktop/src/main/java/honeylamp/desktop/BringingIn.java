@@ -1,6 +1,7 @@
 package honeylamp.desktop;
 
 import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.derive.traced.Differences;
 import honeylamp.derive.traced.ReadWalls;
 import honeylamp.desktop.files.PictureIntake;
@@ -253,24 +254,38 @@ final class BringingIn {
                     "There are no walls on this storey to compare the picture with. Read walls takes them from it.");
             return;
         }
-        reading(WallReader::read, this::compare);
+        var geometry = model.shown().geometry();
+        reading(
+                (picture, underlay, watch) -> WallReader.read(picture, underlay, watch)
+                        .map(found -> new Compared(
+                                geometry,
+                                found.walls().isEmpty()
+                                        ? Optional.empty()
+                                        : Optional.of(Differences.of(geometry, ReadWalls.of(found, underlay))))),
+                (_, compared) -> compare(compared));
     }
 
-    private void compare(Underlay underlay, Proposal found) {
-        if (found.walls().isEmpty()) {
+    /**
+     * In what a storey and a picture differ.
+     *
+     * @param differences empty if the picture shows no walls
+     */
+    private record Compared(StoreyGeometry geometry, Optional<Differences> differences) {}
+
+    private void compare(Compared compared) {
+        if (compared.differences.isEmpty()) {
             model.complain(NO_WALLS);
-            return;
-        }
-        var differences = Differences.of(model.shown().geometry(), ReadWalls.of(found, underlay));
-        if (differences.all().isEmpty()) {
+        } else if (!compared.geometry.storey().equals(model.now().currentStorey())) {
+            model.complain("The plan was changed while the picture was read. Compare them again.");
+        } else if (compared.differences.get().all().isEmpty()) {
             model.say("The picture shows the walls and openings of the plan; nothing differs.");
-            return;
+        } else {
+            model.act(
+                    new Intent.TakeUp(Tool.PICK_PICTURE),
+                    new Intent.Pick(Set.of()),
+                    new Intent.Begin(SeeDifferences.begin(compared.differences.get())));
+            focusPlan.run();
         }
-        model.act(
-                new Intent.TakeUp(Tool.PICK_PICTURE),
-                new Intent.Pick(Set.of()),
-                new Intent.Begin(SeeDifferences.begin(differences)));
-        focusPlan.run();
     }
 
     /** Reads something from a picture; empty if that was ended. */

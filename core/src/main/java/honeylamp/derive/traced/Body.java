@@ -83,14 +83,18 @@ record Body(Segment line, double thicknessMm) {
                 }
             }
         }
-        var weights = votes.stream()
-                .map(v -> new Vote(
-                        v.by,
-                        votes.stream()
-                                .filter(o -> Math.abs(o.by - v.by) <= SHIFT_STEP_MM)
-                                .mapToDouble(Vote::weight)
-                                .sum()))
-                .toList();
+        votes.sort(Comparator.comparingDouble(Vote::by));
+        var weights = new ArrayList<Vote>();
+        var sum = 0.0;
+        for (int k = 0, first = 0, next = 0; k < votes.size(); k++) { // those within a step of each, in one sweep
+            while (next < votes.size() && votes.get(next).by <= votes.get(k).by + SHIFT_STEP_MM) {
+                sum += votes.get(next++).weight;
+            }
+            while (votes.get(first).by < votes.get(k).by - SHIFT_STEP_MM) {
+                sum -= votes.get(first++).weight;
+            }
+            weights.add(new Vote(votes.get(k).by, sum));
+        }
         var most = weights.stream().mapToDouble(Vote::weight).max().orElse(0);
         return weights.isEmpty()
                 ? List.of(0.0)

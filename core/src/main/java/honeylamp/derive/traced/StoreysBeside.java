@@ -5,6 +5,8 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -48,14 +50,23 @@ public record StoreysBeside(List<OneStorey> storeys) {
         return storeys.size() > 1;
     }
 
-    /** The plans that walls make. */
-    public static StoreysBeside of(ReadWalls walls) {
-        var groups = groups(walls);
+    /** How many plans walls make; told at every move of the pointer, so they are not laid over each other for it. */
+    public static int count(ReadWalls walls) {
+        return Math.max(1, large(groups(walls)).size());
+    }
+
+    private static List<ArrayList<ReadWall>> large(List<List<ReadWall>> groups) {
         var most = groups.stream().mapToDouble(StoreysBeside::length).max().orElse(0);
-        var large = groups.stream()
+        return groups.stream()
                 .filter(g -> g.size() >= LEAST_WALLS && length(g) >= LEAST_SHARE * most)
                 .map(ArrayList::new)
                 .toList();
+    }
+
+    /** The plans that walls make. */
+    public static StoreysBeside of(ReadWalls walls) {
+        var groups = groups(walls);
+        var large = large(groups);
         if (large.size() < 2) {
             return new StoreysBeside(List.of(new OneStorey(
                     walls, walls.walls().isEmpty() ? new Box(0, 0, 0, 0) : box(walls.walls()), new Point(0, 0))));
@@ -117,14 +128,29 @@ public record StoreysBeside(List<OneStorey> storeys) {
 
     /** Walls that hang together, or lie within each other's box. */
     private static List<List<ReadWall>> groups(ReadWalls walls) {
-        var groups = new ArrayList<List<ReadWall>>();
+        var beside = new HashMap<Integer, List<ReadWall>>();
         for (var wall : walls.walls()) {
-            var met = groups.stream().filter(g -> meets(g, wall)).toList();
-            var joined = new ArrayList<ReadWall>();
-            met.forEach(joined::addAll);
-            joined.add(wall);
-            groups.removeAll(met);
-            groups.add(joined);
+            for (var on : List.of(wall.startsOn(), wall.endsOn())) {
+                on.flatMap(walls::wall).ifPresent(other -> {
+                    beside.computeIfAbsent(wall.number(), _ -> new ArrayList<>())
+                            .add(other);
+                    beside.computeIfAbsent(other.number(), _ -> new ArrayList<>())
+                            .add(wall);
+                });
+            }
+        }
+        var groups = new ArrayList<List<ReadWall>>();
+        var seen = new HashSet<Integer>();
+        for (var start : walls.walls()) {
+            if (seen.add(start.number())) {
+                var group = new ArrayList<>(List.of(start));
+                for (var k = 0; k < group.size(); k++) {
+                    beside.getOrDefault(group.get(k).number(), List.of()).stream()
+                            .filter(w -> seen.add(w.number()))
+                            .forEach(group::add);
+                }
+                groups.add(group);
+            }
         }
         for (var pair = overlapping(groups); pair.isPresent(); pair = overlapping(groups)) {
             var joined = new ArrayList<>(pair.get().one);
@@ -147,13 +173,5 @@ public record StoreysBeside(List<OneStorey> storeys) {
             }
         }
         return Optional.empty();
-    }
-
-    private static boolean meets(List<ReadWall> group, ReadWall wall) {
-        return group.stream()
-                .anyMatch(g -> wall.startsOn().filter(n -> n == g.number()).isPresent()
-                        || wall.endsOn().filter(n -> n == g.number()).isPresent()
-                        || g.startsOn().filter(n -> n == wall.number()).isPresent()
-                        || g.endsOn().filter(n -> n == wall.number()).isPresent());
     }
 }

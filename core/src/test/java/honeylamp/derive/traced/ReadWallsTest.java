@@ -161,11 +161,13 @@ class ReadWallsTest {
                 .isCloseTo(free.wall(4).orElseThrow().line().length() - 1500, within(1.0));
         // not past its door, which begins 2 m from its other end
         assertThat(free.dragged(held, end, end.plus(new Point(0, 3000)))).isEqualTo(free);
-        // turned round at the other end it reaches the wall above again
-        var above = read().without(0);
-        var top = above.wall(4).orElseThrow().line().a();
-        var back = above.dragged(above.at(top, 100).orElseThrow(), top, top.plus(new Point(0, 500)));
-        assertThat(back.wall(4).orElseThrow().startsOn()).isEmpty(); // there is no wall any more
+        // parted at its door, the upper piece ends free 2 m down; drawn 2.96 m on it reaches the wall 3 m below
+        var parted = read().parted(4, 0);
+        var loose = parted.wall(4).orElseThrow().line().b();
+        var reaching = parted.dragged(new Held(4, Part.SECOND_END, -1), loose, loose.plus(new Point(0, -2960)));
+        assertThat(reaching.wall(4).orElseThrow().endsOn()).contains(2);
+        assertThat(reaching.wall(4).orElseThrow().line().b().y())
+                .isEqualTo(reaching.wall(2).orElseThrow().line().a().y());
         assertThat(read().at(read().wall(4).orElseThrow().line().at(300), 100)
                         .orElseThrow()
                         .part())

@@ -65,6 +65,7 @@ class StoreysBesideTest {
     void plansBesideEachOtherArePartedAndLaidOverEachOther() {
         var beside = StoreysBeside.of(two());
         assertThat(beside.storeys()).hasSize(2);
+        assertThat(StoreysBeside.count(two())).isEqualTo(2);
         assertThat(beside.storeys().getFirst().walls().walls()).hasSize(4); // the left one comes first
         assertThat(beside.storeys().getFirst().shift()).isEqualTo(new Point(0, 0));
         // three of its outer walls meet those below: left, above and below

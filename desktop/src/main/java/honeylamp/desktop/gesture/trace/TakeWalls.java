@@ -357,7 +357,7 @@ public record TakeWalls(
 
     private String allWords(Surroundings scene) {
         var doubts = doubts().size();
-        var several = StoreysBeside.of(walls).storeys().size();
+        var several = StoreysBeside.count(walls);
         var openings = walls.walls().stream().mapToInt(w -> w.openings().size()).sum();
         var scale = walls.unlikelyDoorMm()
                 .map(mm -> " Doors come out " + LengthText.roundedWithUnit(Length.ofMm(Math.rint(mm)), scene.units())
