@@ -425,9 +425,25 @@ public record ReadWalls(List<ReadWall> walls) {
     private Optional<Integer> reached(int own, Segment line, Point end) {
         return walls.stream()
                 .filter(w -> w.number != own && Math.abs(w.line.unit().cross(line.unit())) > 0.5)
-                .filter(w -> w.line.distance(end) <= Math.max(TIE_MM, w.thicknessMm / 2))
+                .filter(w -> w.line.distance(end) <= w.thicknessMm / 2 + TIE_MM)
                 .min(Comparator.comparingDouble(w -> w.line.distance(end)))
                 .map(ReadWall::number);
+    }
+
+    /** With every free end that reaches another wall on the line of that wall. */
+    ReadWalls freeEndsTied() {
+        return new ReadWalls(walls.stream()
+                        .map(w -> new ReadWall(
+                                w.number,
+                                w.line,
+                                w.startsOn.or(() -> reached(w.number, w.line, w.line.a())),
+                                w.endsOn.or(() -> reached(w.number, w.line, w.line.b())),
+                                w.thicknessMm,
+                                w.outer,
+                                w.openings,
+                                w.sure))
+                        .toList())
+                .tied();
     }
 
     /** With an opening so wide, about its middle; the same walls if it has no room. */

@@ -3,12 +3,15 @@ package honeylamp.derive.traced;
 import honeylamp.derive.traced.ReadWalls.ReadWall;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
+import honeylamp.plan.OpeningKind;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -22,6 +25,9 @@ public record StoreysBeside(List<OneStorey> storeys) {
     private static final double LEAST_SHARE = 0.3;
 
     private static final int LEAST_WALLS = 4;
+
+    /** The gaps of a strip end within so much of each other. */
+    private static final double STRIP_MM = 150;
 
     /** So much of the sheet around the walls goes with a plan, where the next one leaves it. */
     private static final double AROUND_MM = 1500;
@@ -52,7 +58,7 @@ public record StoreysBeside(List<OneStorey> storeys) {
 
     /** How many plans walls make; told at every move of the pointer, so they are not laid over each other for it. */
     public static int count(ReadWalls walls) {
-        return Math.max(1, large(groups(walls)).size());
+        return Math.max(1, large(groups(cutApart(walls))).size());
     }
 
     private static List<ArrayList<ReadWall>> large(List<List<ReadWall>> groups) {
@@ -64,12 +70,15 @@ public record StoreysBeside(List<OneStorey> storeys) {
     }
 
     /** The plans that walls make. */
-    public static StoreysBeside of(ReadWalls walls) {
+    public static StoreysBeside of(ReadWalls together) {
+        var walls = cutApart(together);
         var groups = groups(walls);
         var large = large(groups);
         if (large.size() < 2) {
             return new StoreysBeside(List.of(new OneStorey(
-                    walls, walls.walls().isEmpty() ? new Box(0, 0, 0, 0) : box(walls.walls()), new Point(0, 0))));
+                    together,
+                    together.walls().isEmpty() ? new Box(0, 0, 0, 0) : box(together.walls()),
+                    new Point(0, 0))));
         }
         for (var group : groups) {
             if (large.stream().noneMatch(l -> l.containsAll(group))) {
@@ -84,6 +93,63 @@ public record StoreysBeside(List<OneStorey> storeys) {
         return new StoreysBeside(sorted.stream()
                 .map(g -> new OneStorey(new ReadWalls(g), part(g, sorted), Body.shift(first, bodies(g))))
                 .toList());
+    }
+
+    /**
+     * Walls of two plans that lie in one line may have been read as one wall with a plain gap. Where a strip right across
+     * the sheet crosses nothing but such gaps, there is no wall in them.
+     */
+    private static ReadWalls cutApart(ReadWalls walls) {
+        for (var wall : walls.walls()) {
+            for (var gap : wall.openings()) {
+                if (gap.kind() == OpeningKind.PLAIN && isStrip(walls, gap.first(), gap.second())) {
+                    return cutApart(parted(walls, gap.first(), gap.second()));
+                }
+            }
+        }
+        return walls;
+    }
+
+    /** How far a point lies along the way from one jamb to the other. */
+    private static double along(Point p, Point first, Point second) {
+        return p.minus(first).dot(second.minus(first).unit());
+    }
+
+    private static boolean isStrip(ReadWalls walls, Point first, Point second) {
+        var wide = first.distance(second);
+        return walls.walls().stream().allMatch(w -> {
+            var a = along(w.line().a(), first, second);
+            var b = along(w.line().b(), first, second);
+            return Math.max(a, b) < ReadWalls.TIE_MM
+                    || Math.min(a, b) > wide - ReadWalls.TIE_MM
+                    || gapAcross(w, first, second).isPresent();
+        });
+    }
+
+    /** Which plain gap of a wall reaches across a strip. */
+    private static OptionalInt gapAcross(ReadWall wall, Point first, Point second) {
+        var wide = first.distance(second);
+        return IntStream.range(0, wall.openings().size())
+                .filter(k -> {
+                    var o = wall.openings().get(k);
+                    var a = along(o.first(), first, second);
+                    var b = along(o.second(), first, second);
+                    return o.kind() == OpeningKind.PLAIN
+                            && Math.min(a, b) < STRIP_MM
+                            && Math.max(a, b) > wide - STRIP_MM;
+                })
+                .findFirst();
+    }
+
+    private static ReadWalls parted(ReadWalls walls, Point first, Point second) {
+        var out = walls;
+        for (var wall : walls.walls()) {
+            var gap = gapAcross(wall, first, second);
+            if (gap.isPresent()) {
+                out = out.parted(wall.number(), gap.getAsInt());
+            }
+        }
+        return out.freeEndsTied();
     }
 
     private static double length(List<ReadWall> walls) {

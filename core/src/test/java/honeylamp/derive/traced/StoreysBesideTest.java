@@ -76,6 +76,65 @@ class StoreysBesideTest {
         assertThat(beside.storeys().getFirst().part().maxX()).isCloseTo(9500, within(1e-6));
     }
 
+    private static ReadOpening gap(double y) {
+        return new ReadOpening(
+                OpeningKind.PLAIN, new Point(8150, y), new Point(10_850, y), Hand.FIRST, Swing.LEFT, 0.4);
+    }
+
+    private static ReadWall lying(int number, double y, ReadOpening... openings) {
+        return new ReadWall(
+                number,
+                new Segment(new Point(0, y), new Point(17_000, y)),
+                Optional.of(2),
+                Optional.of(5),
+                300,
+                true,
+                List.of(openings),
+                0.9);
+    }
+
+    private static ReadWall upright(int number, double x) {
+        return new ReadWall(
+                number,
+                new Segment(new Point(x, 0), new Point(x, 6000)),
+                Optional.of(0),
+                Optional.of(1),
+                300,
+                true,
+                List.of(),
+                0.9);
+    }
+
+    /** Their upper and lower walls lie in line and were each read as one, with a plain gap of 2.7 m. */
+    @Test
+    void plansInLineAreCutApartWhereOnlyPlainGapsLieBetweenThem() {
+        var inLine = new ReadWalls(List.of(
+                lying(0, 0, gap(0)),
+                lying(1, 6000, gap(6000)),
+                upright(2, 0),
+                upright(3, 8000),
+                upright(4, 11_000),
+                upright(5, 17_000)));
+        assertThat(StoreysBeside.count(inLine)).isEqualTo(2);
+        var beside = StoreysBeside.of(inLine);
+        assertThat(beside.storeys())
+                .allSatisfy(s -> assertThat(s.walls().walls()).hasSize(4));
+        assertThat(beside.storeys().getLast().shift().x()).isCloseTo(-11_000, within(1.0));
+        // a wall that crosses the strip makes it one house
+        var crossed = new ArrayList<>(inLine.walls());
+        crossed.add(lying(6, 3000));
+        assertThat(StoreysBeside.count(new ReadWalls(crossed))).isEqualTo(1);
+        // and so does a gap on one side only: a porch
+        var porch = new ReadWalls(List.of(
+                lying(0, 0, gap(0)),
+                lying(1, 6000),
+                upright(2, 0),
+                upright(3, 8000),
+                upright(4, 11_000),
+                upright(5, 17_000)));
+        assertThat(StoreysBeside.count(porch)).isEqualTo(1);
+    }
+
     @Test
     void oneHouseWithADetailBesideItIsOnePlan() {
         var walls = new ArrayList<>(box(0, 0, 8000, false));
