@@ -96,7 +96,7 @@ public final class TakingWalls {
         for (var one : beside.storeys()) {
             var above = storeys.isEmpty() ? Optional.of(storey) : freeAbove(out, storeys.getLast());
             if (above.isEmpty()) {
-                var added = StoreyEdits.addOnTop(out, "Storey " + (out.storeys().size() + 1));
+                var added = StoreyEdits.addOnTop(out, "Storey " + out.storeys().size());
                 out = added.plan();
                 above = Optional.of(added.id());
             }

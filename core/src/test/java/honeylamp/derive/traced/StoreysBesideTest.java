@@ -182,7 +182,7 @@ class StoreysBesideTest {
         assertThat(taken.named()).containsExactly("Kitchen", "Attic");
         var lower = taken.plan().storeys().getFirst();
         var upper = taken.plan().storeys().getLast();
-        assertThat(upper.name()).isEqualTo("Storey 2");
+        assertThat(upper.name()).isEqualTo("Storey 1");
         assertThat(lower.walls()).hasSize(4);
         assertThat(upper.walls()).hasSize(4);
         assertThat(upper.openings()).hasSize(1);
