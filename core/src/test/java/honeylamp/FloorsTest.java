@@ -88,6 +88,7 @@ class FloorsTest {
             "store",
             "pack.run",
             "demo.place",
+            "demo.gallery",
             "demo");
 
     private static final JavaClasses CORE = new ClassFileImporter()

@@ -30,6 +30,9 @@ final class DemoFilesCommand implements Callable<Integer> {
             description = "also write three sets of pages, a PDF each, to this folder")
     private Optional<Path> sets = Optional.empty();
 
+    @Option(names = "--gallery", paramLabel = "DIR", description = "also draw the sheets of the gallery to this folder")
+    private Optional<Path> gallery = Optional.empty();
+
     @Override
     public Integer call() {
         try {
@@ -42,6 +45,9 @@ final class DemoFilesCommand implements Callable<Integer> {
             }
             if (sets.isPresent()) {
                 DemoFiles.writeSets(sets.get());
+            }
+            if (gallery.isPresent()) {
+                DemoFiles.drawGallery(gallery.get());
             }
             return 0;
         } catch (IOException e) {

@@ -5,9 +5,10 @@ import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.TiledBathroom;
 import honeylamp.store.PlanDocument;
 import java.io.IOException;
+import java.util.Locale;
 
 /** The plans that ship to be looked at and tried on. */
-public enum Demo {
+public enum Demo implements Shipped {
     /** With the picture it was traced from. */
     SAILCLOTH_YARD("Sailcloth Yard", "A loft with its scan", DemoFiles::document),
     /** The same with its bathroom tiled, on a page of its own. */
@@ -31,21 +32,22 @@ public enum Demo {
         this.maker = maker;
     }
 
-    /** The name people see. */
+    @Override
     public String label() {
         return label;
     }
 
-    /** What it shows, in a few words. */
+    @Override
     public String about() {
         return about;
     }
 
-    /**
-     * The plan with what belongs to it.
-     *
-     * @throws IOException if its picture or its readings cannot be made
-     */
+    @Override
+    public String key() {
+        return "demo-" + name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    @Override
     public PlanDocument document() throws IOException {
         return maker.make();
     }

@@ -8,6 +8,7 @@ import honeylamp.demo.place.PieceSheet;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.demo.place.SurveySheet;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.geometry.Point;
@@ -20,6 +21,7 @@ import honeylamp.plan.Placing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Underlay;
+import honeylamp.store.PagePictures;
 import honeylamp.store.PictureImport;
 import honeylamp.store.PlanDocument;
 import honeylamp.store.PlanFile;
@@ -30,11 +32,12 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
 
-/** The demos as files: the finished plan with its underlay, the sheet to trace by hand, the boat shed, the tea room. */
+/** The demos as files: the finished plan with its underlay, the sheet to trace by hand, the boat shed, the tea room, the gallery. */
 public final class DemoFiles {
     /** The file name of the plan. */
     public static final String PLAN = "sailcloth-yard.honeylamp";
@@ -58,9 +61,16 @@ public final class DemoFiles {
     /** The file name of the sheet of joints. */
     public static final String JOINTS = "joints.honeylamp";
 
+    /** The name of the folder of finished plans. */
+    public static final String GALLERY = "gallery";
+
     private static final SurveySheet SURVEY = new SurveySheet(1750, 1300, 9.2, 1.4, 20260914L);
     private static final Point CENTRE = new Point(6500, 3900);
     private static final double SHEET_DPI = 150;
+
+    /** How long the longer side of a sheet of the gallery is drawn. */
+    private static final double GALLERY_PX = 900;
+
     private static final float JPEG_QUALITY = 0.82f;
 
     private DemoFiles() {}
@@ -82,6 +92,19 @@ public final class DemoFiles {
         PlanFile.save(evening, Preview.png(evening.plan()), folder.resolve(EVENING));
         var joints = PlanDocument.of(JointSheet.plan());
         PlanFile.save(joints, Preview.png(joints.plan()), folder.resolve(JOINTS));
+        writeGallery(folder.resolve(GALLERY));
+    }
+
+    /** Writes the plans of the gallery, and the measures they are made of, into a folder. */
+    private static void writeGallery(Path folder) throws IOException {
+        Files.createDirectories(folder);
+        for (var each : Gallery.values()) {
+            var document = each.document();
+            PlanFile.save(document, Preview.png(document.plan()), folder.resolve(each.key() + ".honeylamp"));
+            for (var measures : each.measures()) {
+                Files.write(folder.resolve(measures), Gallery.measures(measures));
+            }
+        }
     }
 
     /** The flat in the evening. */
@@ -102,6 +125,26 @@ public final class DemoFiles {
     /** Writes three sets of pages as they leave the house, a PDF each, into a folder. */
     public static void writeSets(Path folder) throws IOException {
         DemoSets.write(folder);
+    }
+
+    /** Draws the sheets of the gallery, a PNG each, into a folder, made if need be. */
+    public static void drawGallery(Path folder) throws IOException {
+        Files.createDirectories(folder);
+        for (var each : Gallery.values()) {
+            var page = LaidPlan.of(each.document().plan()).pages().getFirst();
+            var longMm =
+                    Math.max(page.page().sheet().widthMm(), page.page().sheet().heightMm());
+            try {
+                Export.write(
+                        new PagePictures().printed(page, Map.of()),
+                        Export.Format.PNG,
+                        Export.Picture.dpi(GALLERY_PX * Length.MM_PER_INCH / longMm),
+                        folder.resolve(each.key() + ".png"),
+                        Progress.NONE);
+            } catch (Progress.Cancelled e) {
+                throw new IOException("it was cancelled", e);
+            }
+        }
     }
 
     /** Draws every kind of piece at three sizes, a PDF with a page for each family. */

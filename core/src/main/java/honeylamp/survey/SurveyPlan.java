@@ -46,11 +46,11 @@ public final class SurveyPlan {
     private final Map<Leg, WallId> walls = new HashMap<>();
     private Plan plan;
 
-    private SurveyPlan(Survey survey, Adjustment adjusted, Plan empty) {
+    private SurveyPlan(Survey survey, Adjustment adjusted, Plan plan, StoreyId storey) {
         this.survey = survey;
         this.adjusted = adjusted;
-        this.plan = empty;
-        this.storey = empty.storeys().getFirst().id();
+        this.plan = plan;
+        this.storey = storey;
     }
 
     /**
@@ -59,13 +59,23 @@ public final class SurveyPlan {
      * @throws SurveyException if an opening lies in no leg or does not fit into it
      */
     public static Plan of(Survey survey, Adjustment adjusted, UnitSystem units) throws SurveyException {
-        return new SurveyPlan(survey, adjusted, NewPlan.in(units)).built();
+        var title = new TitleBlock(survey.name(), "Measured survey: " + adjusted.closingWords(), "", "", "", "");
+        var empty = PageEdits.sheet(NewPlan.in(units).withName(survey.name()), s -> s.withTitle(title));
+        var storey = empty.storeys().getFirst().id();
+        return new SurveyPlan(survey, adjusted, empty, storey).built();
+    }
+
+    /**
+     * The plan with what a survey found on one of its storeys, which has nothing on it yet.
+     *
+     * @throws SurveyException if an opening lies in no leg or does not fit into it
+     */
+    public static Plan onto(Plan plan, StoreyId storey, Survey survey, Adjustment adjusted) throws SurveyException {
+        return new SurveyPlan(survey, adjusted, plan, storey).built();
     }
 
     private Plan built() throws SurveyException {
-        plan = plan.withName(survey.name()).withStorey(storey, this::asHigh);
-        var title = new TitleBlock(survey.name(), "Measured survey: " + adjusted.closingWords(), "", "", "", "");
-        plan = PageEdits.sheet(plan, s -> s.withTitle(title));
+        plan = plan.withStorey(storey, this::asHigh);
         var left = leftIsInside();
         for (var leg : survey.legs()) {
             wall(leg, left);

@@ -1,7 +1,7 @@
 package honeylamp.desktop;
 
 import honeylamp.catalogue.NewPlan;
-import honeylamp.demo.Demo;
+import honeylamp.demo.Shipped;
 import honeylamp.desktop.files.FileDialogs;
 import honeylamp.desktop.files.FileNames;
 import honeylamp.desktop.files.SaveWork;
@@ -87,9 +87,9 @@ final class FileDesk {
                 .orElse(document);
     }
 
-    /** Opens a demo as if it were new, so that saving asks where. */
-    void demo(Demo demo, Runnable then) {
-        leaving(() -> errands.run("Opening the demo", _ -> demo.document(), document -> {
+    /** Opens a plan that ships as if it were new, so that saving asks where. */
+    void shipped(Shipped plan, Runnable then) {
+        leaving(() -> errands.run("Opening " + plan.label(), _ -> plan.document(), document -> {
             model.open(Origin.of(document));
             then.run();
         }));

@@ -1,6 +1,6 @@
 package honeylamp.desktop;
 
-import honeylamp.demo.Demo;
+import honeylamp.demo.Shipped;
 import honeylamp.desktop.panel.StartPane;
 import honeylamp.plan.Plan;
 import java.nio.file.Path;
@@ -36,8 +36,8 @@ record StartChoice(MainWindow window) implements StartPane.Choice {
     }
 
     @Override
-    public void openDemo(Demo demo) {
-        window.files.demo(demo, window.actions()::showSheet);
+    public void openShipped(Shipped plan) {
+        window.files.shipped(plan, window.actions()::showSheet);
     }
 
     @Override

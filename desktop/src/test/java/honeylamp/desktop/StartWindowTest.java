@@ -3,6 +3,7 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestWalls;
+import honeylamp.demo.Gallery;
 import honeylamp.desktop.files.TemplateFolder;
 import honeylamp.plan.Sheet.Paper;
 import honeylamp.plan.Sheet.Way;
@@ -167,6 +168,33 @@ class StartWindowTest {
             w.press("start-demo-quillback-lane");
             w.settle();
             assertThat(w.plan().name()).isEqualTo("Quillback Lane");
+        }
+    }
+
+    /** Every plan of the gallery opens as one that is in no file yet, with nothing to complain about. */
+    @Test
+    void aPlanOfTheGalleryOpensFinished() throws Exception {
+        try (var w = WindowDriver.empty()) {
+            for (var each : Gallery.values()) {
+                w.press("start");
+                w.press("start-" + each.key());
+                w.settle();
+                assertThat(w.plan()).isEqualTo(each.document().plan());
+                assertThat(w.model().now().file()).isEmpty();
+            }
+        }
+    }
+
+    /** A picture of 104, two lines of words, and the air around them; once the words were asked for without a width. */
+    @Test
+    void tilesAreAsHighAsWhatTheyHold() throws Exception {
+        try (var w = WindowDriver.empty()) {
+            w.press("start");
+            for (var each : Gallery.values()) {
+                assertThat(w.node("start-" + each.key()).getBoundsInLocal().getHeight())
+                        .as(each.label())
+                        .isBetween(130.0, 190.0);
+            }
         }
     }
 

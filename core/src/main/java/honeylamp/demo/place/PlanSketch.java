@@ -32,9 +32,10 @@ import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /** Builds a demo plan step by step with the program's own edits; all numbers in one unit. */
-final class PlanSketch {
+public final class PlanSketch {
     private final double unitMm;
     private Plan plan;
     private StoreyId storey;
@@ -42,19 +43,19 @@ final class PlanSketch {
     private int rooms;
 
     /** A sketch in mm. */
-    PlanSketch(Plan empty) {
+    public PlanSketch(Plan empty) {
         this(empty, 1);
     }
 
     /** A sketch in units of so many mm. */
-    PlanSketch(Plan empty, double unitMm) {
+    public PlanSketch(Plan empty, double unitMm) {
         this.unitMm = unitMm;
         this.plan = empty;
         this.storey = empty.storeys().getFirst().id();
     }
 
     /** Goes on with another storey, whose rooms are numbered with a prefix. */
-    void onto(StoreyId other, String prefix) {
+    public void onto(StoreyId other, String prefix) {
         storey = other;
         numbers = prefix;
         rooms = 0;
@@ -68,33 +69,45 @@ final class PlanSketch {
         return Position.ofMm(x * unitMm, y * unitMm);
     }
 
-    Plan plan() {
+    /** The plan as it is so far. */
+    public Plan plan() {
         return plan;
     }
 
-    WallId wall(double x0, double y0, double x1, double y1, BodySide body, WallTypeId type) {
+    /** The storey that is worked on. */
+    public StoreyId storey() {
+        return storey;
+    }
+
+    /** Goes on with what an edit makes of the plan. */
+    public void change(UnaryOperator<Plan> edit) {
+        plan = edit.apply(plan);
+    }
+
+    public WallId wall(double x0, double y0, double x1, double y1, BodySide body, WallTypeId type) {
         var added =
                 WallEdits.add(plan, storey, at(x0, y0), at(x1, y1), body, type).orThrow();
         plan = added.plan();
         return added.id();
     }
 
-    OpeningId opening(OpeningKind kind, WallId host, double offset, double width, Hand hand, Swing swing) {
+    public OpeningId opening(OpeningKind kind, WallId host, double offset, double width, Hand hand, Swing swing) {
         var added = OpeningEdits.add(plan, storey, kind, host, length(offset), length(width), hand, swing);
         plan = added.plan();
         return added.id();
     }
 
-    OpeningId window(WallId host, double offset, double width) {
+    public OpeningId window(WallId host, double offset, double width) {
         return opening(OpeningKind.CASEMENT_WINDOW, host, offset, width, Hand.FIRST, Swing.LEFT);
     }
 
-    void heights(OpeningId opening, double sill, double head) {
+    public void heights(OpeningId opening, double sill, double head) {
         plan = OpeningEdits.setHeights(plan, storey, opening, length(sill), length(head))
                 .orThrow();
     }
 
-    void room(double x, double y, String name, String material, double directionDeg, double startX, double startY) {
+    public void room(
+            double x, double y, String name, String material, double directionDeg, double startX, double startY) {
         var added =
                 RoomEdits.mark(plan, storey, at(x, y), name, new Finish(material, directionDeg, at(startX, startY)));
         rooms++;
@@ -109,13 +122,13 @@ final class PlanSketch {
                         .withNumber(number)));
     }
 
-    void piece(String kind, double w, double d, double h, double x, double y, double turnDeg) {
+    public void piece(String kind, double w, double d, double h, double x, double y, double turnDeg) {
         plan = FurnishingEdits.add(plan, storey, kind, length(w), length(d), length(h), at(x, y), turnDeg)
                 .plan();
     }
 
     /** A counter whose units are asked for, each by its width and where its middle is from the left. */
-    void counter(double w, double d, double h, double x, double y, double turnDeg, Unit... units) {
+    public void counter(double w, double d, double h, double x, double y, double turnDeg, Unit... units) {
         piece(Runs.COUNTER, w, d, h, x, y, turnDeg);
         var last = plan.storey(storey).furnishings().getLast();
         var asked = Arrays.stream(units)
@@ -126,21 +139,21 @@ final class PlanSketch {
     }
 
     /** A unit of a counter. */
-    record Unit(RunUnit.Kind kind, double wide, double at) {}
+    public record Unit(RunUnit.Kind kind, double wide, double at) {}
 
-    void block(Structure.Kind kind, double w, double d, double h, double x, double y, double turnDeg) {
+    public void block(Structure.Kind kind, double w, double d, double h, double x, double y, double turnDeg) {
         part(new Structure.Block(kind, length(w), length(d), length(h)), x, y, turnDeg);
     }
 
-    void part(Structure.Form form, double x, double y, double turnDeg) {
+    public void part(Structure.Form form, double x, double y, double turnDeg) {
         plan = StructureEdits.add(plan, storey, form, at(x, y), turnDeg).plan();
     }
 
-    void note(double x, double y, String text) {
+    public void note(double x, double y, String text) {
         plan = NoteEdits.add(plan, storey, at(x, y), text).plan();
     }
 
-    GroundId ground(Ground.Use use, double... corners) {
+    public GroundId ground(Ground.Use use, double... corners) {
         var around = new ArrayList<Position>();
         for (var i = 0; i < corners.length; i += 2) {
             around.add(at(corners[i], corners[i + 1]));
@@ -150,11 +163,12 @@ final class PlanSketch {
         return added.id();
     }
 
-    void setback(GroundId plot, double by) {
+    public void setback(GroundId plot, double by) {
         plan = GroundEdits.change(plan, storey, plot, g -> g.withSetback(length(by)));
     }
 
-    void stair(Stair.Shape shape, Stair.Turn turn, double flight, double well, double x, double y, double turnDeg) {
+    public void stair(
+            Stair.Shape shape, Stair.Turn turn, double flight, double well, double x, double y, double turnDeg) {
         var rise = FixedParts.rise(plan, plan.storey(storey), Stair.Leads.UP);
         var begun = Stair.even(
                 shape, turn, Stair.Leads.UP, length(flight), length(1), shape.leastRisers(), rise, length(well));

@@ -74,13 +74,13 @@ public final class DimensionArt {
      * @param others where other words are read, in paper mm: no witness line crosses them, and figures keep off them
      */
     public List<Mark> tiers(LaidView view, List<SideTiers> sides, List<Box> others) {
-        var words = new ArrayList<>(others);
-        words.addAll(TierPlaces.furnitureOutside(view, frame, sides));
-        var rows = rows(view, sides, words);
+        var furniture = TierPlaces.furnitureOutside(view, frame, sides);
+        var rows = rows(view, sides, joined(others, furniture));
         var out = new ArrayList<Mark>();
         var known = new Drawn();
+        var words = new ArrayList<>(others);
         rows.forEach(row -> words.addAll(boxes(row.figures)));
-        rows.forEach(row -> drawn(out, row, words, known));
+        rows.forEach(row -> drawn(out, row, words, furniture, known));
         return out;
     }
 
@@ -140,7 +140,7 @@ public final class DimensionArt {
     public List<Box> row(List<Mark> out, List<Point> from, List<Point> stops, List<String> texts, List<Box> taken) {
         var row = placed(from, stops, texts, taken);
         var figures = boxes(row.figures);
-        drawn(out, row, Stream.concat(taken.stream(), figures.stream()).toList(), new Drawn());
+        drawn(out, row, joined(taken, figures), List.of(), new Drawn());
         return figures;
     }
 
@@ -188,14 +188,16 @@ public final class DimensionArt {
      * Draws a row.
      *
      * @param words what no line crosses
+     * @param furniture what witness lines do not cross either; the line that carries the figures is drawn whole
      * @param known witness lines drawn before, so that none is drawn twice
      */
-    private void drawn(List<Mark> out, Row row, List<Box> words, Drawn known) {
+    private void drawn(List<Mark> out, Row row, List<Box> words, List<Box> furniture, Drawn known) {
         var lines = Figure.builder();
+        var off = joined(words, furniture);
         for (var i = 0; i < row.stops.size(); i++) {
             pen.witness(row.from.get(i), row.stops.get(i))
                     .flatMap(known::beyond)
-                    .ifPresent(line -> around(line, words).forEach(part -> lines.line(part.a(), part.b())));
+                    .ifPresent(line -> around(line, off).forEach(part -> lines.line(part.a(), part.b())));
         }
         around(new Segment(row.stops.getFirst(), row.stops.getLast()), words)
                 .forEach(part -> lines.line(part.a(), part.b()));
@@ -203,6 +205,10 @@ public final class DimensionArt {
         out.add(new Mark.Stroke(lines.build(), pens.dimension(), pens.dimensionInk()));
         pen.ends(out, row.stops);
         row.figures.forEach(f -> out.add(f.text()));
+    }
+
+    private static List<Box> joined(List<Box> a, List<Box> b) {
+        return Stream.concat(a.stream(), b.stream()).toList();
     }
 
     /** Witness lines that are drawn, the innermost rows first: those of outer rows on the same line begin where they end. */
@@ -324,11 +330,11 @@ public final class DimensionArt {
             }
             var lengths = lengths(dimension);
             if (dimension.figures() == Figures.FROM_FIRST) {
-                drawn(out, new Row(from, stops, List.of()), List.of(), new Drawn());
+                drawn(out, new Row(from, stops, List.of()), List.of(), List.of(), new Drawn());
                 running(out, dimension, stops, in);
             } else {
                 var figures = new RowFigures(pens).of(RoundedParts.of(lengths, in), stops, outward(dimension));
-                drawn(out, new Row(from, stops, figures), boxes(figures), new Drawn());
+                drawn(out, new Row(from, stops, figures), boxes(figures), List.of(), new Drawn());
             }
         }
         return out;

@@ -5,9 +5,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.GroundEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Figure;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Ground.Use;
@@ -16,6 +20,8 @@ import honeylamp.plan.Position;
 import honeylamp.plan.Showing.Degree;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Side;
+import honeylamp.units.Length;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -67,6 +73,64 @@ class TierPlacesTest {
                 .extracting(m -> ((Mark.Stroke) m).path().bounds())
                 .isNotEmpty()
                 .noneMatch(line -> line.meets(hedge));
+    }
+
+    /** A tree whose branches reach over the tiers: witness lines end before it, the lines with the figures go on. */
+    @Test
+    void aTreeDoesNotCutTheLineThatCarriesTheFigures() {
+        var plan = FurnishingEdits.add(
+                        TestPlans.clearRectangle(5000, 4000),
+                        TestPlans.storey(TestPlans.clearRectangle(5000, 4000)),
+                        "tree",
+                        Length.ofMm(2500),
+                        Length.ofMm(2500),
+                        Length.ofMm(3500),
+                        Position.ofMm(5000, 5300),
+                        0)
+                .plan();
+        var view = TestPlans.view(plan);
+        var marks = new DimensionArt(FRAME, Pens.of(view.look(), 100)).tiers(view, TierPlaces.seen(view), List.of());
+        var above = TierPlaces.of(view, FRAME).stream()
+                .filter(t -> t.tier().side() == Side.NORTH)
+                .toList();
+        assertThat(above).isNotEmpty();
+        for (var tier : above) {
+            // from outer face to outer face: the row's own line spans the building's 5.6 m, 56 mm on paper
+            assertThat(marks)
+                    .filteredOn(Mark.Stroke.class::isInstance)
+                    .extracting(m -> ((Mark.Stroke) m).path())
+                    .anyMatch(path -> lines(path).stream()
+                            .anyMatch(l -> Math.abs(l.a().y() - tier.line()) < 1e-6
+                                    && Math.abs(l.b().y() - tier.line()) < 1e-6
+                                    && Math.abs(l.length() - 56) < 1e-6));
+        }
+    }
+
+    private static List<Segment> lines(Figure path) {
+        var out = new ArrayList<Segment>();
+        path.walk(new Figure.Walker() {
+            private Point at = Point.ORIGIN;
+
+            @Override
+            public void moveTo(double x, double y) {
+                at = new Point(x, y);
+            }
+
+            @Override
+            public void lineTo(double x, double y) {
+                out.add(new Segment(at, new Point(x, y)));
+                at = new Point(x, y);
+            }
+
+            @Override
+            public void curveTo(double x1, double y1, double x2, double y2, double x, double y) {
+                at = new Point(x, y);
+            }
+
+            @Override
+            public void close() {}
+        });
+        return out;
     }
 
     /** Only the sides that have tiers take paper. */

@@ -3,6 +3,8 @@ package honeylamp.desktop.panel;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.catalogue.Templates;
 import honeylamp.demo.Demo;
+import honeylamp.demo.Gallery;
+import honeylamp.demo.Shipped;
 import honeylamp.desktop.panel.part.Libraries;
 import honeylamp.desktop.panel.part.Pictures;
 import honeylamp.desktop.panel.part.Widgets;
@@ -18,7 +20,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -30,6 +31,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
@@ -37,7 +39,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/** Where work begins: a new plan in its units on its paper, a picture, measures, a template, a recent plan, a demo. */
+/** Where work begins: a new plan in its units on its paper, a picture, measures, a template, a recent plan, the gallery, a demo. */
 public final class StartPane extends StackPane {
     private static final double TILE_PX = 150;
     private static final double TILE_HIGH_PX = 106;
@@ -72,8 +74,8 @@ public final class StartPane extends StackPane {
         /** Asks for a file of measures. */
         void bringInSurvey();
 
-        /** Opens a demo. */
-        void openDemo(Demo demo);
+        /** Opens a plan that ships with the program. */
+        void openShipped(Shipped plan);
 
         /** Something could not be done; the sentence says why. */
         void complain(String sentence);
@@ -161,7 +163,8 @@ public final class StartPane extends StackPane {
         out.add(new VBox(8, Widgets.heading("A new plan"), line(), begin()));
         out.add(Widgets.section("Begin with a template", templates()));
         out.add(Widgets.section("Recent plans", recent()));
-        out.add(Widgets.section("Demos", demos()));
+        out.add(Widgets.section("Gallery: finished plans, each made of its measures", shipped(Gallery.values())));
+        out.add(Widgets.section("Demos", shipped(Demo.values())));
         var focused = getScene() == null ? null : getScene().getFocusOwner();
         var id = focused == null ? null : focused.getId();
         rows.getChildren().setAll(out);
@@ -376,22 +379,22 @@ public final class StartPane extends StackPane {
                 });
     }
 
-    private Node demos() {
+    private Node shipped(Shipped[] plans) {
         var tiles = new FlowPane(10, 10);
         tiles.setRowValignment(VPos.TOP);
-        for (var demo : Demo.values()) {
+        for (var plan : plans) {
             tiles.getChildren()
                     .add(tile(
-                            demo.label(),
-                            demo.about(),
-                            "start-demo-" + demo.name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                            plan.label(),
+                            plan.about(),
+                            "start-" + plan.key(),
                             pictures.view(
-                                    "demo " + demo,
+                                    "shipped " + plan.key(),
                                     () -> Optional.of(
-                                            Preview.png(demo.document().plan()))),
+                                            Preview.png(plan.document().plan()))),
                             () -> {
                                 close();
-                                choice.openDemo(demo);
+                                choice.openShipped(plan);
                             }));
         }
         return tiles;
@@ -400,12 +403,12 @@ public final class StartPane extends StackPane {
     private static Button tile(String heading, String about, String id, Node picture, Runnable action) {
         var title = new Label(heading);
         title.getStyleClass().add("start-name");
-        title.setWrapText(true);
         var where = quiet(about);
         var tile = new Button("", new VBox(4, picture, title, where));
         tile.setId(id);
         tile.getStyleClass().addAll("start-tile", "pictured");
         tile.setAccessibleText(heading + ". " + about);
+        tile.setTooltip(new Tooltip(heading + "\n" + about)); // a long name is cut short on the tile
         tile.setOnAction(_ -> action.run());
         return tile;
     }

@@ -3,7 +3,9 @@ package honeylamp.desktop.panel.part;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
@@ -22,6 +24,7 @@ public final class Pictures {
     private static final Logger LOG = LoggerFactory.getLogger(Pictures.class);
 
     private final Map<String, Image> known = new HashMap<>(); // interface thread only
+    private final Map<String, List<ImageView>> waiting = new HashMap<>(); // interface thread only
     private final ExecutorService worker = Executors.newSingleThreadExecutor(
             Thread.ofPlatform().daemon().name("pictures of plans").factory());
     private final double width;
@@ -64,19 +67,31 @@ public final class Pictures {
         if (image != null) {
             view.setImage(image);
         } else {
-            worker.execute(() -> fetch(key, source, view));
+            var wait = waiting.get(key);
+            if (wait == null) {
+                waiting.put(key, new ArrayList<>(List.of(view)));
+                worker.execute(() -> fetch(key, source));
+            } else {
+                wait.add(view); // the pane was laid out anew before the picture was there
+            }
         }
         return box;
     }
 
-    private void fetch(String key, Source source, ImageView view) {
+    private void fetch(String key, Source source) {
         try {
-            source.png().ifPresent(png -> {
-                var image = new Image(new ByteArrayInputStream(png), 2 * width, 2 * height, true, true);
-                Platform.runLater(() -> view.setImage(known.computeIfAbsent(key, _ -> image)));
+            var image = source.png()
+                    .map(png -> new Image(new ByteArrayInputStream(png), 2 * width, 2 * height, true, true));
+            Platform.runLater(() -> {
+                image.ifPresent(i -> known.put(key, i));
+                var wait = waiting.remove(key);
+                if (wait != null) {
+                    wait.forEach(view -> view.setImage(image.orElse(null)));
+                }
             });
         } catch (IOException e) {
             LOG.warn("there is no picture of {}", key, e);
+            Platform.runLater(() -> waiting.remove(key));
         }
     }
 }
