@@ -18,6 +18,7 @@ module honeylamp.core {
     requires org.apache.pdfbox;
     requires org.apache.pdfbox.io;
     requires org.apache.xmpbox;
+    requires org.commonmark;
     requires org.dhatim.fastexcel;
     requires org.locationtech.jts;
     requires org.slf4j;
@@ -40,6 +41,7 @@ module honeylamp.core {
     exports honeylamp.edit;
     exports honeylamp.geometry;
     exports honeylamp.lettering;
+    exports honeylamp.guide;
     exports honeylamp.illustrate;
     exports honeylamp.illustrate.paper;
     exports honeylamp.illustrate.raised;

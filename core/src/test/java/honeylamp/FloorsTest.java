@@ -87,6 +87,7 @@ class FloorsTest {
             "pack",
             "store",
             "pack.run",
+            "guide",
             "demo.place",
             "demo.gallery",
             "demo");

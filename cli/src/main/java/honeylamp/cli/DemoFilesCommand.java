@@ -1,6 +1,7 @@
 package honeylamp.cli;
 
 import honeylamp.demo.DemoFiles;
+import honeylamp.demo.GuidePictures;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -33,6 +34,9 @@ final class DemoFilesCommand implements Callable<Integer> {
     @Option(names = "--gallery", paramLabel = "DIR", description = "also draw the sheets of the gallery to this folder")
     private Optional<Path> gallery = Optional.empty();
 
+    @Option(names = "--guide", paramLabel = "DIR", description = "also draw the pictures of the guide to this folder")
+    private Optional<Path> guide = Optional.empty();
+
     @Override
     public Integer call() {
         try {
@@ -48,6 +52,9 @@ final class DemoFilesCommand implements Callable<Integer> {
             }
             if (gallery.isPresent()) {
                 DemoFiles.drawGallery(gallery.get());
+            }
+            if (guide.isPresent()) {
+                GuidePictures.write(guide.get());
             }
             return 0;
         } catch (IOException e) {

@@ -194,6 +194,11 @@ public final class DemoFiles {
                 .withKnownLengths(known);
     }
 
+    /** The survey sheet of the demo as JPEG. */
+    static byte[] scan() throws IOException {
+        return sheet(SailclothYard.plan());
+    }
+
     /** The sheet as JPEG; the length written below the kitchen is wrong by 200 mm. */
     static byte[] sheet(Plan plan) throws IOException {
         var geometry = StoreyGeometry.of(plan, plan.storeys().getFirst());

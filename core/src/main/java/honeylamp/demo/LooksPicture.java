@@ -54,19 +54,36 @@ public final class LooksPicture {
 
     /** The picture, in sRGB. */
     public static BufferedImage made() {
-        var all = new ArrayList<Shown>();
-        Looks.all().forEach(look -> all.add(new Shown(look.name(), LookSample.of(look))));
-        while (all.size() % ACROSS != 0) {
-            all.add(new Shown("", new Drawing(List.of())));
-        }
-        all.addAll(lights());
-        while (all.size() % ACROSS != 0) {
-            all.add(new Shown("", new Drawing(List.of())));
-        }
+        var all = inRows(looks(), ACROSS);
+        all.addAll(inRows(lights(), ACROSS));
         all.addAll(raised());
-        var rows = (all.size() + ACROSS - 1) / ACROSS;
+        return drawn(all, ACROSS);
+    }
+
+    /** Only the looks, so many in a row. */
+    static BufferedImage ofLooks(int across) {
+        return drawn(looks(), across);
+    }
+
+    private static List<Shown> looks() {
+        return Looks.all().stream()
+                .map(look -> new Shown(look.name(), LookSample.of(look)))
+                .toList();
+    }
+
+    /** Made up to whole rows. */
+    private static List<Shown> inRows(List<Shown> shown, int across) {
+        var out = new ArrayList<>(shown);
+        while (out.size() % across != 0) {
+            out.add(new Shown("", new Drawing(List.of())));
+        }
+        return out;
+    }
+
+    private static BufferedImage drawn(List<Shown> all, int across) {
+        var rows = (all.size() + across - 1) / across;
         var image = new BufferedImage(
-                AIR_PX + ACROSS * (SIDE_PX + AIR_PX),
+                AIR_PX + across * (SIDE_PX + AIR_PX),
                 AIR_PX + rows * (SIDE_PX + BELOW_PX + AIR_PX),
                 BufferedImage.TYPE_INT_ARGB_PRE);
         var paper = image.createGraphics();
@@ -74,8 +91,8 @@ public final class LooksPicture {
         paper.fillRect(0, 0, image.getWidth(), image.getHeight());
         paper.dispose();
         for (var i = 0; i < all.size(); i++) {
-            var x = AIR_PX + i % ACROSS * (SIDE_PX + AIR_PX);
-            var y = AIR_PX + i / ACROSS * (SIDE_PX + BELOW_PX + AIR_PX);
+            var x = AIR_PX + i % across * (SIDE_PX + AIR_PX);
+            var y = AIR_PX + i / across * (SIDE_PX + BELOW_PX + AIR_PX);
             draw(image, all.get(i), x, y);
         }
         return image;
