@@ -39,11 +39,12 @@ public final class GuidePictures {
 
     private static final List<Shot> ALL = List.of(
             new Shot("listing-scan", GuidePictures::scan),
-            new Shot("listing-sheet", () -> page(Gallery.LANTERN_COURT.document().plan(), 0, WHOLE)),
-            new Shot("remodel-schemes", () -> page(DemoSets.schemes(), 1, WHOLE)),
+            new Shot(
+                    "listing-sheet", () -> page(Gallery.LANTERN_COURT.document().plan(), 0, WHOLE)),
+            new Shot("remodel-schemes", () -> page(DemoSets.schemes(), 2, WHOLE)),
             new Shot("bathroom-page", () -> page(TiledBathroom.plan(), 1, WHOLE)),
-            new Shot("bathroom-wall", () -> page(TiledBathroom.plan(), 1, new Box(0.3, 0.02, 0.75, 0.45))),
-            new Shot("lighting-plan", () -> page(Lamplit.quillbackLane(), 0, WHOLE)),
+            new Shot("bathroom-wall", () -> page(TiledBathroom.plan(), 1, new Box(0.34, 0.08, 0.58, 0.4))),
+            new Shot("lighting-plan", () -> page(Lamplit.quillbackLane(), 2, WHOLE)),
             new Shot("lighting-evening", () -> page(Lamplit.sailclothYard(), 0, WHOLE)),
             new Shot("looks", () -> LooksPicture.ofLooks(LOOKS_ACROSS)));
 
@@ -51,7 +52,10 @@ public final class GuidePictures {
     public static void write(Path folder) throws IOException {
         Files.createDirectories(folder);
         for (var shot : ALL) {
-            ImageIO.write(opaque(shot.source.draw()), "png", folder.resolve(shot.name + ".png").toFile());
+            ImageIO.write(
+                    opaque(shot.source.draw()),
+                    "png",
+                    folder.resolve(shot.name + ".png").toFile());
         }
     }
 
@@ -59,7 +63,9 @@ public final class GuidePictures {
     private static BufferedImage scan() throws IOException {
         var sheet = ImageIO.read(new ByteArrayInputStream(DemoFiles.scan()));
         var out = new BufferedImage(
-                WIDE_PX, Math.round((float) WIDE_PX * sheet.getHeight() / sheet.getWidth()), BufferedImage.TYPE_INT_RGB);
+                WIDE_PX,
+                Math.round((float) WIDE_PX * sheet.getHeight() / sheet.getWidth()),
+                BufferedImage.TYPE_INT_RGB);
         Graphics2D pen = out.createGraphics();
         pen.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
         pen.drawImage(sheet, 0, 0, out.getWidth(), out.getHeight(), null);

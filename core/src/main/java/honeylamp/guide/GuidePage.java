@@ -21,8 +21,8 @@ public record GuidePage(String key, String title, List<Block> blocks) {
     /** All runs of words in its paragraphs and points. */
     public Stream<Span> spans() {
         return blocks.stream().flatMap(block -> switch (block) {
-            case Block.Words(var spans) -> spans.stream();
-            case Block.Points(_, var points) -> points.stream().flatMap(List::stream);
+            case Block.Words paragraph -> paragraph.spans().stream();
+            case Block.Points all -> all.points().stream().flatMap(List::stream);
             case Block.Heading _, Block.Picture _ -> Stream.empty();
         });
     }

@@ -50,13 +50,18 @@ final class GuideReader {
                 var words = words(heading);
                 blocks.add(new Block.Heading(words, Place.key(words)));
             }
-            case Paragraph paragraph when paragraph.getFirstChild() instanceof Image image ->
-                blocks.add(new Block.Picture(image.getDestination().replaceFirst("^pictures/", ""), words(image)));
-            case Paragraph paragraph -> blocks.add(new Block.Words(spans(paragraph)));
+            case Paragraph paragraph -> blocks.add(paragraph(paragraph));
             case OrderedList list -> blocks.add(new Block.Points(Block.Order.NUMBERED, points(list)));
             case BulletList list -> blocks.add(new Block.Points(Block.Order.NONE, points(list)));
             default -> throw strange(node);
         }
+    }
+
+    /** A picture stands alone in its paragraph. */
+    private Block paragraph(Paragraph paragraph) {
+        return paragraph.getFirstChild() instanceof Image image
+                ? new Block.Picture(image.getDestination().replaceFirst("^pictures/", ""), words(image))
+                : new Block.Words(spans(paragraph));
     }
 
     private List<List<Span>> points(Node list) {
@@ -108,7 +113,7 @@ final class GuideReader {
     }
 
     private IllegalStateException strange(Node node) {
-        return new IllegalStateException("the page " + key + " has a "
-                + node.getClass().getSimpleName() + ", which the guide is not made of");
+        return new IllegalStateException(
+                "the page " + key + " has a " + node.getClass().getSimpleName() + ", which the guide is not made of");
     }
 }

@@ -91,7 +91,10 @@ final class DrawingPane extends StackPane {
         getChildren().addAll(plan, glance, map, card, measure.inFull(), below);
         setMargin(below, new Insets(AIR_PX));
         setAlignment(below, Pos.BOTTOM_CENTER);
-        setMargin(measure.inFull(), new Insets(0, AIR_PX, EDGE_PX + AIR_PX, AIR_PX));
+        below.heightProperty()
+                .subscribe(h -> setMargin(
+                        measure.inFull(),
+                        new Insets(0, AIR_PX, Math.max(EDGE_PX, h.doubleValue() + AIR_PX) + AIR_PX, AIR_PX)));
         setAlignment(measure.inFull(), Pos.BOTTOM_CENTER);
         setMargin(glance, new Insets(AIR_PX, AIR_PX, EDGE_PX + AIR_PX, AIR_PX));
         setAlignment(glance, Pos.BOTTOM_LEFT);

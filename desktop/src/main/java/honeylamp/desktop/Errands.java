@@ -54,7 +54,7 @@ final class Errands {
                 work(title, reading),
                 then,
                 () -> model.say("Ended; nothing was opened."),
-                e -> model.complain(title + " failed: " + reason(e) + "."),
+                e -> model.complainOfFile(title + " failed: " + reason(e) + "."),
                 () -> {});
     }
 

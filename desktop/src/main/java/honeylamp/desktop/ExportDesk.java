@@ -46,7 +46,7 @@ final class ExportDesk {
     void exportAll() {
         dialogs.exportSheet(FileNames.of(model.now().plan().name()) + ".pdf").ifPresent(file -> {
             if (Export.Format.of(file).filter(f -> f == Export.Format.PDF).isEmpty()) {
-                model.complain("All pages go into one PDF; give the file the ending .pdf.");
+                model.complainOfFile("All pages go into one PDF; give the file the ending .pdf.");
                 return;
             }
             export(
@@ -68,7 +68,7 @@ final class ExportDesk {
                     tell("Exported to " + file.getFileName() + ".", hard);
                 },
                 () -> model.say("Export ended; nothing was written."),
-                e -> model.complain(
+                e -> model.complainOfFile(
                         "Export failed: " + Errands.reason(e) + ". Choose another place or a lower resolution."),
                 () -> {});
     }
@@ -79,7 +79,7 @@ final class ExportDesk {
             model.say(done);
         } else {
             var more = hard.size() > 1 ? " and " + (hard.size() - 1) + " more are" : " is";
-            model.complain(done + " \"" + hard.getFirst() + "\"" + more
+            model.complainOfFile(done + " \"" + hard.getFirst() + "\"" + more
                     + " hard to read there. Move them, give notes paper under them, or lighten what lies there.");
         }
     }
@@ -88,7 +88,7 @@ final class ExportDesk {
         dialogs.exportSheet(FileNames.of(model.now().plan().name()) + ".pdf").ifPresent(file -> {
             var format = Export.Format.of(file);
             if (format.isEmpty()) {
-                model.complain("\"" + file.getFileName() + "\" ends in none of " + Export.Format.endingsInWords()
+                model.complainOfFile("\"" + file.getFileName() + "\" ends in none of " + Export.Format.endingsInWords()
                         + ". Give it such an ending.");
                 return;
             }
@@ -140,11 +140,11 @@ final class ExportDesk {
                     if (came == Printing.Came.PRINTED || came == Printing.Came.LEFT) {
                         model.say(came.sentence());
                     } else {
-                        model.complain(came.sentence());
+                        model.complainOfFile(came.sentence());
                     }
                 },
                 () -> model.say("Printing ended."),
-                e -> model.complain("Nothing was printed: " + Errands.reason(e) + "."),
+                e -> model.complainOfFile("Nothing was printed: " + Errands.reason(e) + "."),
                 () -> {});
     }
 
@@ -155,10 +155,11 @@ final class ExportDesk {
                     if (Files.exists(file)) {
                         dialogs.reveal(file);
                     } else {
-                        model.complain(file.getFileName() + " is no longer where it was written. Export it again.");
+                        model.complainOfFile(
+                                file.getFileName() + " is no longer where it was written. Export it again.");
                     }
                 },
-                () -> model.complain("Nothing was exported yet. Export the sheet first."));
+                () -> model.complainOfFile("Nothing was exported yet. Export the sheet first."));
     }
 
     /** All pages as they print; what is found stands in the sheet's tray. */
@@ -179,7 +180,7 @@ final class ExportDesk {
     void exportClientPage() {
         var unsent = model.now().choices().unsent();
         if (model.now().plan().presentation().pages().stream().allMatch(p -> unsent.contains(p.id()))) {
-            model.complain("No page would be in it. Choose one, under Client.");
+            model.complainOfFile("No page would be in it. Choose one, under Client.");
             return;
         }
         dialogs.clientPage(FileNames.of(model.now().plan().name()) + ".html").ifPresent(file -> {
@@ -192,7 +193,7 @@ final class ExportDesk {
                     bytes -> model.say("The client page is in " + file.getFileName() + ", "
                             + Math.ceilDiv(bytes, 1_000_000) + " MB. Send it, and bring in what comes back."),
                     () -> model.say("Export ended; nothing was written."),
-                    e -> model.complain(
+                    e -> model.complainOfFile(
                             "The client page was not written: " + Errands.reason(e) + ". Choose another place."),
                     () -> {});
         });
@@ -204,7 +205,8 @@ final class ExportDesk {
             var plan = model.now().plan();
             var format = ModelFormat.of(file);
             if (format.isEmpty()) {
-                model.complain("\"" + file.getFileName() + "\" ends in neither .ifc nor .glb. Give it such an ending.");
+                model.complainOfFile(
+                        "\"" + file.getFileName() + "\" ends in neither .ifc nor .glb. Give it such an ending.");
                 return;
             }
             errands.follow(
@@ -214,7 +216,8 @@ final class ExportDesk {
                     }),
                     _ -> model.say("Walls, openings, floors, rooms and furniture are in " + file.getFileName() + "."),
                     () -> model.say("Export ended."),
-                    e -> model.complain("The model was not written: " + Errands.reason(e) + ". Choose another place."),
+                    e -> model.complainOfFile(
+                            "The model was not written: " + Errands.reason(e) + ". Choose another place."),
                     () -> {});
         });
     }
@@ -229,7 +232,7 @@ final class ExportDesk {
 
     private void take(RemarkFile.Result read) {
         switch (read) {
-            case RemarkFile.Result.Refused(var problem) -> model.complain(problem.sentence());
+            case RemarkFile.Result.Refused(var problem) -> model.complainOfFile(problem.sentence());
             case RemarkFile.Result.Good(var remarks, var approvals) -> {
                 model.edit(ReviewEdits.take(model.now().plan(), remarks, approvals), "Take up remarks");
                 model.say(remarks.size()
@@ -245,7 +248,7 @@ final class ExportDesk {
                 .ifPresent(file -> {
                     var format = ScheduleFile.Format.of(file);
                     if (format.isEmpty()) {
-                        model.complain("\"" + file.getFileName()
+                        model.complainOfFile("\"" + file.getFileName()
                                 + "\" ends in neither .xlsx nor .csv. Give it such an ending.");
                         return;
                     }
@@ -257,7 +260,7 @@ final class ExportDesk {
                             }),
                             _ -> model.say("Schedules exported to " + file.getFileName() + "."),
                             () -> model.say("Export ended."),
-                            e -> model.complain(
+                            e -> model.complainOfFile(
                                     "The schedules were not written: " + Errands.reason(e) + ". Choose another place."),
                             () -> {});
                 });

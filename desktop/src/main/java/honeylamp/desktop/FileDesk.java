@@ -99,14 +99,14 @@ final class FileDesk {
     void keepTemplate(Library<Plan> templates) {
         var plan = model.now().plan();
         if (plan.name().isBlank()) {
-            model.complain("A template is known by its name. Type one above the drawing first.");
+            model.complainOfFile("A template is known by its name. Type one above the drawing first.");
             return;
         }
         errands.run("Keeping the template", _ -> templates.keep(PlanEdits.template(plan)), wrong -> {
             if (wrong.isEmpty()) {
                 model.say("Kept as a template: plans can begin with " + plan.spokenName() + " from now on.");
             } else {
-                model.complain(wrong);
+                model.complainOfFile(wrong);
             }
         });
     }
@@ -138,7 +138,7 @@ final class FileDesk {
                         model.say("The file was not quite whole: " + String.join("; ", mended) + ".");
                     }
                 }
-                case PlanFile.Opened.Refused(var problem) -> model.complain(problem.sentence());
+                case PlanFile.Opened.Refused(var problem) -> model.complainOfFile(problem.sentence());
             }
         });
     }
@@ -153,7 +153,7 @@ final class FileDesk {
 
     private void save(Optional<Path> known, Runnable then) {
         if (saving) {
-            model.complain("The plan is being saved; wait a moment, or cancel that first.");
+            model.complainOfFile("The plan is being saved; wait a moment, or cancel that first.");
             return;
         }
         if (known.isPresent() && model.now().origin().changedOnDisk()) {
@@ -192,7 +192,7 @@ final class FileDesk {
                     then.run();
                 },
                 () -> model.say("Saving ended; the file is as it was."),
-                e -> model.complain("The plan was not saved to " + file + ": " + Errands.reason(e)
+                e -> model.complainOfFile("The plan was not saved to " + file + ": " + Errands.reason(e)
                         + (Files.exists(file) ? ". What was there is whole." : ".") + " Choose another place."),
                 () -> saving = false);
     }
@@ -208,7 +208,7 @@ final class FileDesk {
                             then.run();
                         },
                         () -> model.say("Saving ended; nothing was written."),
-                        e -> model.complain("The work was not saved to " + file + ": " + Errands.reason(e)
+                        e -> model.complainOfFile("The work was not saved to " + file + ": " + Errands.reason(e)
                                 + ". Choose another place."),
                         () -> {}));
     }
@@ -216,7 +216,7 @@ final class FileDesk {
     void survey(Path file, Runnable then) {
         leaving(() -> errands.run("Reading the survey", _ -> SurveyFile.read(file), result -> {
             switch (result) {
-                case SurveyFile.Result.Refused(var problem) -> model.complain(problem.sentence());
+                case SurveyFile.Result.Refused(var problem) -> model.complainOfFile(problem.sentence());
                 case SurveyFile.Result.Good(var survey, var units) -> {
                     try {
                         var adjusted = Adjustment.of(survey);
@@ -225,7 +225,7 @@ final class FileDesk {
                         var words = adjusted.closingWords();
                         model.say(words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1) + ".");
                     } catch (SurveyException e) {
-                        model.complain(SurveyFile.problem(e, String.valueOf(file.getFileName()))
+                        model.complainOfFile(SurveyFile.problem(e, String.valueOf(file.getFileName()))
                                 .sentence());
                     }
                 }

@@ -22,6 +22,8 @@ import honeylamp.desktop.panel.StartPane;
 import honeylamp.desktop.panel.TopBar;
 import honeylamp.desktop.panel.Trail;
 import honeylamp.desktop.panel.card.Card;
+import honeylamp.desktop.panel.guide.GuidePane;
+import honeylamp.desktop.panel.guide.TourPane;
 import honeylamp.desktop.panel.part.Later;
 import honeylamp.desktop.panel.part.Libraries;
 import honeylamp.desktop.panel.tray.Tray;
@@ -92,6 +94,8 @@ public final class MainWindow {
     final SchedulePane schedules;
     final SnagDock snags;
     final ContentsDock contents;
+    final GuidePane guide;
+    final TourPane tour;
     final PagePicker pages = new PagePicker();
     final MeterLink meter;
     final BringingIn bringing;
@@ -117,12 +121,14 @@ public final class MainWindow {
         map = new SmallMap(model, plan);
         schedules = new SchedulePane(model, desk);
         plan.followedBy(beside::follow);
-        measure = new MeasureLine(model, plan);
+        guide = new GuidePane(desk::focusPlan);
+        tour = new TourPane(model, desk);
+        measure = new MeasureLine(model, plan, guide::open);
         meter = new MeterLink(Integer.getInteger("honeylamp.meter.port", MeterLine.PORT), Platform::runLater);
         meter.givesTo(measure::reading);
         finder = new Finder(model, desk, libraries.atHand());
         top = new TopBar(model, desk, new LampDial(model));
-        snags = new SnagDock(model, desk::focusPlan, top::follow);
+        snags = new SnagDock(model, desk::focusPlan, top::follow, guide::open);
         contents = new ContentsDock(model, desk);
         files = new FileDesk(model, dialogs, new Errands(model, top), libraries.recent(), libraries.offices());
         preview = new PreviewPane(desk::focusPlan);
@@ -143,7 +149,7 @@ public final class MainWindow {
         keys.follow(scene);
         parts = new WindowRound(scene);
         new PlanMenu(model, commands, plan);
-        asked = new WindowKeys(scene, model, plan, measure, finder, pages, preview, leftWork, start, desk);
+        asked = new WindowKeys(scene, model, plan, measure, finder, pages, preview, leftWork, start, tour, guide, desk);
         asked.listen();
         dropping();
     }
@@ -170,6 +176,7 @@ public final class MainWindow {
         schedules.setManaged(false);
         var work = new BorderPane(new VBox(middle, snags, contents, schedules));
         work.setLeft(new Tray(model, desk, libraries));
+        work.setRight(guide);
         var window = new BorderPane(work);
         window.setTop(new VBox(top, alarm()));
         var trail = new Trail(model);
@@ -192,7 +199,7 @@ public final class MainWindow {
                 part.setManaged(rest);
             }
         });
-        var root = new StackPane(window, finder, pages, preview, start, leftWork);
+        var root = new StackPane(window, tour, finder, pages, preview, start, leftWork);
         StackPane.setAlignment(leftWork, Pos.TOP_CENTER);
         StackPane.setAlignment(finder, Pos.TOP_CENTER);
         StackPane.setAlignment(pages, Pos.TOP_CENTER);

@@ -35,9 +35,9 @@ record PackDesk(
         var names = known.stream().map(Recipe::name).toList();
         var missing = named.stream().filter(n -> !names.contains(n)).toList();
         if (named.isEmpty()) {
-            model.complain("No recipe belongs to this plan yet. Choose some in Sheet, under Packs.");
+            model.complainOfFile("No recipe belongs to this plan yet. Choose some in Sheet, under Packs.");
         } else if (!missing.isEmpty()) {
-            model.complain("The recipe \"" + missing.getFirst()
+            model.complainOfFile("The recipe \"" + missing.getFirst()
                     + "\" is not on this machine. Bring it in, or take it from this plan in Sheet, under Packs.");
         } else {
             pack("Packing " + model.now().plan().spokenName(), known);
@@ -58,7 +58,8 @@ record PackDesk(
                     }),
                     lines -> tell(lines, folder),
                     () -> model.say("Packing ended; what was written stays."),
-                    e -> model.complain("Nothing more was packed: " + Errands.reason(e) + ". Choose another folder."),
+                    e -> model.complainOfFile(
+                            "Nothing more was packed: " + Errands.reason(e) + ". Choose another folder."),
                     () -> {});
         });
     }
@@ -78,7 +79,7 @@ record PackDesk(
         if (failed.isEmpty()) {
             model.say(words);
         } else {
-            model.complain(failed.size() + " failed: " + failed.getFirst().file() + ", "
+            model.complainOfFile(failed.size() + " failed: " + failed.getFirst().file() + ", "
                     + failed.getFirst().words() + ". " + words);
         }
     }
@@ -97,7 +98,7 @@ record PackDesk(
                         }),
                         _ -> model.say("The recipes are in " + to.getFileName() + "."),
                         () -> model.say("Writing ended."),
-                        e -> model.complain(
+                        e -> model.complainOfFile(
                                 "The recipes were not written: " + Errands.reason(e) + ". Choose another place."),
                         () -> {}));
     }
@@ -151,7 +152,7 @@ record PackDesk(
                     if (wrong.isEmpty()) {
                         model.say("The mark of " + brand.name() + " is at the foot of what is packed.");
                     } else {
-                        model.complain(wrong);
+                        model.complainOfFile(wrong);
                     }
                 }));
     }

@@ -26,7 +26,7 @@ record SharingDesk<T>(
     /** Whether there is something to share; says what to do if not. */
     boolean has() {
         if (kept.all().isEmpty()) {
-            model.complain("You keep no " + many + " yet. " + hint);
+            model.complainOfFile("You keep no " + many + " yet. " + hint);
         }
         return !kept.all().isEmpty();
     }
@@ -39,7 +39,7 @@ record SharingDesk<T>(
                 }),
                 _ -> model.say("Your " + many + " are in " + path.getFileName() + "."),
                 () -> model.say("Writing ended."),
-                e -> model.complain(
+                e -> model.complainOfFile(
                         "The " + many + " were not written: " + Errands.reason(e) + ". Choose another place."),
                 () -> {}));
     }
@@ -58,7 +58,7 @@ record SharingDesk<T>(
                 Errands.work("Reading " + many, _ -> file.read(path)),
                 found -> keep(path, found, also),
                 () -> model.say("Reading ended."),
-                e -> model.complain("Nothing was brought in: " + Errands.reason(e) + ". Choose a file of " + one
+                e -> model.complainOfFile("Nothing was brought in: " + Errands.reason(e) + ". Choose a file of " + one
                         + "s that somebody shared."),
                 () -> {}));
     }
@@ -68,12 +68,12 @@ record SharingDesk<T>(
         for (var entry : found) {
             var wrong = kept.keep(entry);
             if (!wrong.isEmpty()) {
-                model.complain(wrong);
+                model.complainOfFile(wrong);
                 return;
             }
         }
         if (found.isEmpty()) {
-            model.complain(path.getFileName() + " holds no " + many + ".");
+            model.complainOfFile(path.getFileName() + " holds no " + many + ".");
         } else {
             model.say(found.size() + (found.size() == 1 ? " " + one + " is" : " " + many + " are") + " yours now."
                     + also.apply(found));

@@ -2,6 +2,8 @@ package honeylamp.desktop;
 
 import honeylamp.demo.Shipped;
 import honeylamp.desktop.panel.StartPane;
+import honeylamp.guide.Guide;
+import honeylamp.guide.Place;
 import honeylamp.plan.Plan;
 import java.nio.file.Path;
 
@@ -38,6 +40,16 @@ record StartChoice(MainWindow window) implements StartPane.Choice {
     @Override
     public void openShipped(Shipped plan) {
         window.files.shipped(plan, window.actions()::showSheet);
+    }
+
+    @Override
+    public void tour() {
+        window.actions().tour();
+    }
+
+    @Override
+    public void guide() {
+        window.actions().guide(Place.of(Guide.FIRST));
     }
 
     @Override

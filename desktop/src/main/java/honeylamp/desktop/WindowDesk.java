@@ -1,5 +1,6 @@
 package honeylamp.desktop;
 
+import honeylamp.demo.Demo;
 import honeylamp.derive.listing.Schedule.Subject;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.desktop.command.CommandTable;
@@ -10,6 +11,7 @@ import honeylamp.desktop.workspace.WindowStyle;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Segment;
+import honeylamp.guide.Place;
 import honeylamp.pack.Brand;
 import honeylamp.pack.Recipe;
 import honeylamp.plan.Underlay.Sight;
@@ -58,6 +60,16 @@ final class WindowDesk implements WindowActions {
     @Override
     public void style(WindowStyle style) {
         window.style().set(style);
+    }
+
+    @Override
+    public void guide(Place place) {
+        window.guide.toggle(place);
+    }
+
+    @Override
+    public void tour() {
+        window.files.shipped(Demo.SAILCLOTH_YARD, window.tour::begin);
     }
 
     @Override

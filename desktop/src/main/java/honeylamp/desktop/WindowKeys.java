@@ -8,6 +8,8 @@ import honeylamp.desktop.panel.MeasureLine;
 import honeylamp.desktop.panel.PagePicker;
 import honeylamp.desktop.panel.PreviewPane;
 import honeylamp.desktop.panel.StartPane;
+import honeylamp.desktop.panel.guide.GuidePane;
+import honeylamp.desktop.panel.guide.TourPane;
 import honeylamp.desktop.picture.PlanPane;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.WorkStage;
@@ -29,6 +31,8 @@ final class WindowKeys {
     private final PreviewPane preview;
     private final LeftWorkPane leftWork;
     private final StartPane start;
+    private final TourPane tour;
+    private final GuidePane guide;
     private final WindowActions window;
     private final TypingFocus typing;
     private boolean swallowing;
@@ -43,6 +47,8 @@ final class WindowKeys {
             PreviewPane preview,
             LeftWorkPane leftWork,
             StartPane start,
+            TourPane tour,
+            GuidePane guide,
             WindowActions window) {
         this.scene = scene;
         this.model = model;
@@ -53,6 +59,8 @@ final class WindowKeys {
         this.preview = preview;
         this.leftWork = leftWork;
         this.start = start;
+        this.tour = tour;
+        this.guide = guide;
         this.window = window;
         this.typing = new TypingFocus(scene, window::focusPlan);
         plan.pointedAt(typing::pointed);
@@ -89,6 +97,16 @@ final class WindowKeys {
         }
         if (start.isVisible()) {
             start.key(e);
+            return;
+        }
+        if (tour.isVisible() && e.getCode() == KeyCode.ESCAPE) {
+            tour.leave();
+            e.consume();
+            return;
+        }
+        if (guide.hasTheKeys() && e.getCode() == KeyCode.ESCAPE) {
+            guide.close();
+            e.consume();
             return;
         }
         if (inText() && e.getCode() == KeyCode.ESCAPE && typing.escaped() || asked(e)) {

@@ -8,8 +8,17 @@ import javafx.scene.Scene;
 
 /** The parts of the window that the keyboard goes round. */
 record WindowRound(Scene scene) {
-    private static final List<String> PARTS =
-            List.of("#plan", "#card", "#trail", "#tray", "#desk-edge", "#snags", "#snag-dock", "#contents-dock");
+    private static final List<String> PARTS = List.of(
+            "#plan",
+            "#card",
+            "#trail",
+            "#tray",
+            "#desk-edge",
+            "#snags",
+            "#snag-dock",
+            "#contents-dock",
+            "#guide",
+            "#tour");
 
     /** The keyboard goes on to the next part of the window that takes it. */
     void next() {

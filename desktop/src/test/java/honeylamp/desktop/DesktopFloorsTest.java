@@ -32,6 +32,7 @@ class DesktopFloorsTest {
             "panel.part",
             "panel.card",
             "panel.tray",
+            "panel.guide",
             "panel",
             "files");
 

@@ -22,7 +22,7 @@ public final class CommandTable {
     public CommandTable(WorkspaceModel model, WindowActions window) {
         this.model = model;
         var list = new CommandList(model);
-        new PlanCommands(list, window).add();
+        new PlanCommands(list, model, window).add();
         new PictureCommands(list, model, window).add();
         new PickedCommands(list, model).add();
         new GestureCommands(list, model, window).add();

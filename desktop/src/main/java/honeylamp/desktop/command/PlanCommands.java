@@ -1,10 +1,13 @@
 package honeylamp.desktop.command;
 
+import static honeylamp.desktop.workspace.Keys.alone;
 import static honeylamp.desktop.workspace.Keys.control;
 import static honeylamp.desktop.workspace.Keys.controlShift;
 
 import honeylamp.desktop.command.Command.Place;
 import honeylamp.desktop.command.Command.Where;
+import honeylamp.desktop.workspace.Topics;
+import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.output.FileWords;
 import honeylamp.pack.Recipes;
 import java.util.List;
@@ -13,10 +16,12 @@ import javafx.scene.input.KeyCode;
 /** Commands about plans and their files. */
 final class PlanCommands {
     private final CommandList into;
+    private final WorkspaceModel model;
     private final WindowActions window;
 
-    PlanCommands(CommandList into, WindowActions window) {
+    PlanCommands(CommandList into, WorkspaceModel model, WindowActions window) {
         this.into = into;
+        this.model = model;
         this.window = window;
     }
 
@@ -29,6 +34,19 @@ final class PlanCommands {
                 Place.PLAN,
                 window::begin,
                 controlShift(KeyCode.N));
+        into.add(
+                "guide",
+                "Guide",
+                "The page about what you are doing",
+                Place.PLAN,
+                () -> window.guide(Topics.of(model.now())),
+                alone(KeyCode.F1));
+        into.add(
+                "tour",
+                "Tour of the demo",
+                "Two minutes through the window; left at any step",
+                Place.PLAN,
+                window::tour);
         into.add("new", "New plan", "An empty plan", Place.PLAN, window::newPlan, control(KeyCode.N));
         into.add(
                 "keep-template",

@@ -3,6 +3,7 @@ package honeylamp.desktop.command;
 import honeylamp.desktop.meter.MeterLink;
 import honeylamp.desktop.workspace.WindowStyle;
 import honeylamp.geometry.Segment;
+import honeylamp.guide.Place;
 import honeylamp.pack.Brand;
 import honeylamp.pack.Recipe;
 import honeylamp.units.Length;
@@ -218,4 +219,10 @@ public interface WindowActions {
 
     /** Gives the keyboard to the plan. */
     void focusPlan();
+
+    /** Opens the guide at a place, or puts it away if it is open there. */
+    void guide(Place place);
+
+    /** Begins the tour of the demo. */
+    void tour();
 }

@@ -3,17 +3,23 @@ package honeylamp.desktop.panel;
 import honeylamp.desktop.gesture.Ask;
 import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.panel.part.Later;
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.Topics;
 import honeylamp.desktop.workspace.Workspace.Said.Weight;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.guide.Place;
 import honeylamp.survey.MeterLine;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -52,6 +58,7 @@ public final class MeasureLine extends VBox {
     private final HBox line = new HBox(14);
     private final HBox box = new HBox(10);
     private final HBox beside;
+    private final Button why;
     private final Label echo = new Label();
     private final Label caught = new Label();
     private final Label hint = new Label();
@@ -63,8 +70,9 @@ public final class MeasureLine extends VBox {
      * A measure line.
      *
      * @param plan gets the keyboard back after Enter and Escape
+     * @param guide opens the guide where a complaint is told about
      */
-    public MeasureLine(WorkspaceModel model, Node plan) {
+    public MeasureLine(WorkspaceModel model, Node plan, Consumer<Place> guide) {
         super(2);
         this.model = model;
         this.plan = plan;
@@ -81,7 +89,13 @@ public final class MeasureLine extends VBox {
         caught.setMinWidth(USE_PREF_SIZE);
         echo.setMinWidth(0); // cut rather than laid over its neighbour in the narrowest window
         box.setMinWidth(USE_PREF_SIZE);
-        beside = new HBox(10, echo, caught);
+        why = Widgets.button(
+                "?", "said-why", "The page of the guide about this", () -> guide.accept(Topics.ofSaid(model.now())));
+        why.getStyleClass().add("why");
+        why.setMinWidth(USE_PREF_SIZE);
+        why.managedProperty().bind(why.visibleProperty());
+        beside = new HBox(10, echo, caught, why);
+        beside.setAlignment(Pos.CENTER);
         beside.setMinWidth(0);
         hint.setMinWidth(0);
         hint.setPrefWidth(1);
@@ -148,6 +162,7 @@ public final class MeasureLine extends VBox {
                 fits(message, getWidth() - getInsets().getLeft() - getInsets().getRight());
         hint.setText(message.isEmpty() || !fits ? readout.hint() : message);
         placeHint();
+        why.setVisible(!message.isEmpty() && model.now().said().weight() == Weight.COMPLAINT);
         inFull.setText(message);
         inFull.setVisible(!fits);
         for (var words : List.of(hint, inFull)) {

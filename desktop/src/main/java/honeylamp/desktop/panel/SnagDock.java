@@ -11,11 +11,13 @@ import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.SnagSearch.Progress;
 import honeylamp.desktop.workspace.SnagSearch.SnagThere;
 import honeylamp.desktop.workspace.Tool;
+import honeylamp.desktop.workspace.Topics;
 import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Mending;
 import honeylamp.edit.Mending.Mend;
+import honeylamp.guide.Place;
 import honeylamp.plan.Element;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -59,6 +61,7 @@ public final class SnagDock extends VBox {
     private final WorkspaceModel model;
     private final Runnable toPlan;
     private final Consumer<Task<?>> follow;
+    private final Consumer<Place> guide;
     private final SnagMends mends;
     private final ListView<Row> list = new ListView<>();
     private final HBox head = new HBox(8);
@@ -73,11 +76,13 @@ public final class SnagDock extends VBox {
      *
      * @param toPlan gives the keyboard to the plan
      * @param follow shows the progress of long work, with a way to end it
+     * @param guide opens the guide where a kind of snag is told about
      */
-    public SnagDock(WorkspaceModel model, Runnable toPlan, Consumer<Task<?>> follow) {
+    public SnagDock(WorkspaceModel model, Runnable toPlan, Consumer<Task<?>> follow, Consumer<Place> guide) {
         this.model = model;
         this.toPlan = toPlan;
         this.follow = follow;
+        this.guide = guide;
         mends = new SnagMends(model, list::refresh);
         setId("snag-dock");
         setMinHeight(USE_PREF_SIZE); // the drawing gives way, not the list
@@ -340,7 +345,13 @@ public final class SnagDock extends VBox {
             sign.getStyleClass().add("quiet");
             var name = new Label(capital(group.kind().label()) + " \u00b7 " + group.count());
             name.getStyleClass().add("snag-kind");
-            var row = Widgets.row(sign, name, Widgets.spring());
+            var why = small(Widgets.button(
+                    "?",
+                    "why-" + Place.key(group.kind().label()),
+                    "The page of the guide about this",
+                    () -> guide.accept(Topics.of(group.kind()))));
+            why.getStyleClass().add("why");
+            var row = Widgets.row(sign, name, why, Widgets.spring());
             if (group.count() > 1 && group.kind().mendsByItself()) {
                 row.getChildren().add(mendAllButton(group));
             }

@@ -36,6 +36,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -76,6 +77,12 @@ public final class StartPane extends StackPane {
 
         /** Opens a plan that ships with the program. */
         void openShipped(Shipped plan);
+
+        /** Begins the tour of the demo. */
+        void tour();
+
+        /** Opens the guide. */
+        void guide();
 
         /** Something could not be done; the sentence says why. */
         void complain(String sentence);
@@ -160,6 +167,9 @@ public final class StartPane extends StackPane {
         back.setMaxWidth(USE_PREF_SIZE);
         var out = new ArrayList<Node>();
         out.add(Widgets.row(title, Widgets.spring(), back));
+        if (libraries.recent().all().isEmpty()) {
+            out.add(newcomer());
+        }
         out.add(new VBox(8, Widgets.heading("A new plan"), line(), begin()));
         out.add(Widgets.section("Begin with a template", templates()));
         out.add(Widgets.section("Recent plans", recent()));
@@ -171,6 +181,29 @@ public final class StartPane extends StackPane {
         if (id != null && rows.lookup("#" + id) instanceof Node again) {
             again.requestFocus();
         }
+    }
+
+    /** For who has no plan yet. */
+    private Node newcomer() {
+        var tour = Widgets.button("Take the tour", "start-tour", "Two minutes on the demo; left at any step", () -> {
+            close();
+            choice.tour();
+        });
+        var guide = Widgets.button("Read the guide", "start-guide", "By task, and by stage", () -> {
+            close();
+            choice.guide();
+        });
+        var words = new Label("New here? A tour of the demo shows the window in two minutes.");
+        words.setWrapText(true);
+        words.setMinHeight(USE_PREF_SIZE);
+        words.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        for (var button : List.of(tour, guide)) {
+            button.setMinWidth(USE_PREF_SIZE);
+        }
+        var row = Widgets.row(words, tour, guide);
+        row.getStyleClass().add("newcomer");
+        return row;
     }
 
     /** Name, units and paper in one line. */

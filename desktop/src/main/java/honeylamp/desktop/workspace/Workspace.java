@@ -122,7 +122,7 @@ public record Workspace(
     }
 
     /** A sentence for the person; empty if there is nothing to say. */
-    public record Said(String text, Weight weight) {
+    public record Said(String text, Weight weight, About about) {
         /** Whether something is wrong. */
         public enum Weight {
             /** Good to know. */
@@ -131,17 +131,30 @@ public record Workspace(
             COMPLAINT
         }
 
+        /** What it is about, for the guide. */
+        public enum About {
+            /** What is being done. */
+            WORK,
+            /** Reading and writing files. */
+            FILES
+        }
+
         /** Nothing to say. */
-        public static final Said NOTHING = new Said("", Weight.NEWS);
+        public static final Said NOTHING = new Said("", Weight.NEWS, About.WORK);
 
         /** Something that is good to know. */
         public static Said news(String text) {
-            return new Said(text, Weight.NEWS);
+            return new Said(text, Weight.NEWS, About.WORK);
         }
 
         /** Something that cannot be. */
         public static Said complaint(String text) {
-            return new Said(text, Weight.COMPLAINT);
+            return new Said(text, Weight.COMPLAINT, About.WORK);
+        }
+
+        /** Something that cannot be done with a file. */
+        public static Said complaintOfFile(String text) {
+            return new Said(text, Weight.COMPLAINT, About.FILES);
         }
     }
 

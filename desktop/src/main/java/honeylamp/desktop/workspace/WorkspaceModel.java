@@ -553,6 +553,11 @@ public final class WorkspaceModel {
         act(new Intent.Say(Said.complaint(sentence)));
     }
 
+    /** Says that something cannot be done with a file. */
+    public void complainOfFile(String sentence) {
+        act(new Intent.Say(Said.complaintOfFile(sentence)));
+    }
+
     /** Drops the gesture under way, which met something it could not do, and says why. */
     public void dropped(String sentence) {
         act(new Intent.Drop(sentence));
