@@ -26,11 +26,13 @@ import honeylamp.desktop.panel.guide.GuidePane;
 import honeylamp.desktop.panel.guide.TourPane;
 import honeylamp.desktop.panel.part.Later;
 import honeylamp.desktop.panel.part.Libraries;
+import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.panel.tray.Tray;
 import honeylamp.desktop.picture.BesidePane;
 import honeylamp.desktop.picture.HeldKeys;
 import honeylamp.desktop.picture.PlanPane;
 import honeylamp.desktop.picture.SmallMap;
+import honeylamp.desktop.workspace.Topics;
 import honeylamp.desktop.workspace.WindowStyle;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.store.LeftWork;
@@ -218,17 +220,24 @@ public final class MainWindow {
         }
     }
 
-    /** What is wrong and stays said until it is mended. */
-    private Label alarm() {
-        var alarm = new Label();
-        alarm.setId("alarm");
+    /** What is wrong and stays said until it is mended, with the page of the guide about it. */
+    private HBox alarm() {
+        var sentence = new Label();
+        sentence.setId("alarm");
+        sentence.setWrapText(true);
+        sentence.setMaxWidth(Double.MAX_VALUE);
+        sentence.setMinHeight(Region.USE_PREF_SIZE);
+        sentence.textProperty().bind(model.alarm());
+        HBox.setHgrow(sentence, Priority.ALWAYS);
+        var why =
+                Widgets.button("?", "alarm-why", "The page of the guide about this", () -> guide.open(Topics.UNSAVED));
+        why.getStyleClass().add("why");
+        why.setMinWidth(Region.USE_PREF_SIZE);
+        var alarm = Widgets.row(sentence, why);
         alarm.getStyleClass().add("alarm");
-        alarm.setWrapText(true);
-        alarm.setMaxWidth(Double.MAX_VALUE);
-        alarm.setMinHeight(Region.USE_PREF_SIZE);
-        alarm.textProperty().bind(model.alarm());
         alarm.visibleProperty().bind(model.alarm().isNotEmpty());
         alarm.managedProperty().bind(alarm.visibleProperty());
+        sentence.visibleProperty().bind(alarm.visibleProperty());
         return alarm;
     }
 

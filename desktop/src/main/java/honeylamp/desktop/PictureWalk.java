@@ -8,6 +8,7 @@ import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.NewLighting;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
+import honeylamp.desktop.workspace.Topics;
 import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.Workspace.Worked;
@@ -60,6 +61,7 @@ final class PictureWalk {
         shots.add(new Shot("1-start", m -> {
             m.go(WorkStage.UNDERLAY);
             m.light(Lamp.LIT);
+            window.guide.open(Topics.of(WorkStage.UNDERLAY));
         }));
         shots.add(new Shot("2-tracing", this::tracing));
         shots.add(new Shot("7-underlay", this::underlay));
@@ -109,6 +111,7 @@ final class PictureWalk {
 
     /** Draft over the underlay, a wall chain half drawn. */
     private void tracing(WorkspaceModel model) {
+        window.guide.close();
         model.light(Lamp.DRAFT);
         var thinnest = model.now().plan().wallTypes().getLast().id();
         model.chooseWithin(model.now().choices().withWallType(thinnest).withGlance(Choices.Glance.SMALL));

@@ -104,6 +104,14 @@ class GuideWindowTest {
             w.settle();
             w.press("said-why");
             assertThat(at(w)).isEqualTo(Place.of("files"));
+            WindowDriver.onScreen(() -> {
+                w.model().alarm("What you do is not kept: the disk is full.");
+                return "";
+            });
+            w.settle();
+            w.press("alarm-why");
+            assertThat(at(w)).isEqualTo(Topics.UNSAVED);
+            assertThat(Guide.shipped().has(Topics.UNSAVED)).isTrue();
         }
     }
 

@@ -3,7 +3,9 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.derive.traced.ReadWords;
 import honeylamp.desktop.gesture.trace.SeeDifferences;
 import honeylamp.desktop.gesture.trace.TakeLengths;
 import honeylamp.desktop.gesture.trace.TakeWalls;
@@ -17,10 +19,13 @@ import honeylamp.plan.Storey;
 import honeylamp.plan.Underlay;
 import java.awt.BasicStroke;
 import java.awt.Color;
+import java.awt.Font;
+import java.awt.FontFormatException;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.geom.Arc2D;
 import java.awt.image.BufferedImage;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.Set;
@@ -291,6 +296,48 @@ class ReadWallsWindowTest {
             w.key(KeyCode.ESCAPE);
             w.key(KeyCode.ESCAPE);
             assertThat(w.model().now().gesture()).isNotInstanceOf(SeeDifferences.class);
+        }
+    }
+
+    /** Of two names written in one room the first would be taken; it is pressed and refused, so it is the second. */
+    @Test
+    void oneNameIsRefusedAndTheOtherTaken() throws Exception {
+        try (var w = WindowDriver.empty()) {
+            bringIn(w, drawn("named.png", g -> {
+                g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+                g.setColor(new Color(30, 30, 30));
+                g.setStroke(new BasicStroke(16, BasicStroke.CAP_SQUARE, BasicStroke.JOIN_MITER));
+                g.drawRect(200, 250, 800, 450);
+                g.setFont(letters());
+                g.drawString("Kitchen", 340, 480);
+                g.drawString("Bedroom", 740, 480);
+            }));
+            read(w);
+            var read = (TakeWalls) w.model().now().gesture();
+            assertThat(read.words().names())
+                    .extracting(ReadWords.Name::name)
+                    .containsExactlyInAnyOrder("Kitchen", "Bedroom");
+            var kitchen = read.words().names().stream()
+                    .filter(n -> n.name().equals("Kitchen"))
+                    .findFirst()
+                    .orElseThrow();
+            w.showCentred(kitchen.at().x(), kitchen.at().y(), NEAR_MM);
+            w.click(kitchen.at().x(), kitchen.at().y());
+            assertThat(w.model().readout().hint()).contains("Kitchen").contains("Delete");
+            w.key(KeyCode.DELETE);
+            w.key(KeyCode.ENTER);
+            w.settle();
+            assertThat(StoreyGeometry.of(w.plan(), storey(w)).rooms())
+                    .extracting(Room::name)
+                    .containsExactly("Bedroom");
+        }
+    }
+
+    private static Font letters() {
+        try (var in = ReadWallsWindowTest.class.getResourceAsStream("/honeylamp/fonts/OpenSans-Regular.ttf")) {
+            return Font.createFont(Font.TRUETYPE_FONT, in).deriveFont(30f);
+        } catch (IOException | FontFormatException e) {
+            throw new IllegalStateException(e);
         }
     }
 

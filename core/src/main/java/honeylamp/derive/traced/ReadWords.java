@@ -5,6 +5,7 @@ import honeylamp.geometry.Point;
 import honeylamp.lettering.RoomWords;
 import honeylamp.lettering.Written;
 import honeylamp.plan.Underlay;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -54,6 +55,18 @@ public record ReadWords(List<Name> names, List<Area> areas) {
         return new ReadWords(
                 names.stream().map(n -> new Name(n.name, n.at.plus(by))).toList(),
                 areas.stream().map(a -> new Area(a.m2, a.at.plus(by))).toList());
+    }
+
+    /** The name nearest to a point, within so many mm of it. */
+    public Optional<Name> nameAt(Point at, double reachMm) {
+        return names.stream()
+                .filter(n -> n.at.distance(at) <= reachMm)
+                .min(Comparator.comparingDouble(n -> n.at.distance(at)));
+    }
+
+    /** All but one name. */
+    public ReadWords without(Name gone) {
+        return new ReadWords(names.stream().filter(n -> !n.equals(gone)).toList(), areas);
     }
 
     /** The first name within a room. */

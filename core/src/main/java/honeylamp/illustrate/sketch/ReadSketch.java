@@ -21,6 +21,7 @@ import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -33,6 +34,9 @@ public final class ReadSketch {
     private static final Ink PICKED = Ink.of(ScreenColours.HONEY.argb());
     private static final double WASH = 0.35;
     private static final int ARC_PIECES = 10;
+    /** A ring around a name, in pens. */
+    private static final double NAME_RING = 30;
+
     private static final double TICK = 6;
 
     private final PaperFrame frame;
@@ -110,11 +114,19 @@ public final class ReadSketch {
         return out;
     }
 
-    /** The names that are written in rooms, where they stand. */
-    public static List<Mark> names(PaperFrame frame, ReadWords words, Projective shown, double penMm) {
-        return words.names().stream()
-                .flatMap(n -> Sketches.words(frame, shown.apply(n.at()), n.name(), penMm).stream())
-                .toList();
+    /** The names that are written in rooms, where they stand; the one that is picked is ringed. */
+    public static List<Mark> names(
+            PaperFrame frame, ReadWords words, Optional<ReadWords.Name> picked, Projective shown, double penMm) {
+        var out = new ArrayList<Mark>();
+        for (var name : words.names()) {
+            var at = shown.apply(name.at());
+            if (picked.filter(name::equals).isPresent()) {
+                out.add(new Mark.Stroke(
+                        Figure.circle(frame.paper(at), NAME_RING * penMm), Pen.butt(2.6 * penMm), PICKED));
+            }
+            out.addAll(Sketches.words(frame, at, name.name(), penMm));
+        }
+        return out;
     }
 
     private void wall(ReadWall wall, boolean isPicked) {

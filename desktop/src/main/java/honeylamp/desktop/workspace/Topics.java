@@ -6,6 +6,9 @@ import honeylamp.guide.Place;
 
 /** Where in the guide something is told about. */
 public final class Topics {
+    /** What to do while work cannot be kept. */
+    public static final Place UNSAVED = new Place("files", "when-it-cannot-be-saved");
+
     private Topics() {}
 
     /** What is said about the work at hand. */

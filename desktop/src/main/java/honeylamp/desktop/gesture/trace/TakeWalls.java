@@ -47,6 +47,7 @@ import java.util.stream.Collectors;
  * @param words names and areas of rooms, where they will lie
  * @param picked the numbers of walls that are picked
  * @param opening which opening of the one picked wall is meant; -1 for none
+ * @param name the name that is picked instead of a wall
  * @param grip what is being dragged
  * @param before this gesture as it was before something was taken
  */
@@ -57,12 +58,16 @@ public record TakeWalls(
         ReadWords words,
         Set<Integer> picked,
         int opening,
+        Optional<ReadWords.Name> name,
         Optional<Grip> grip,
         Optional<TakeWalls> before)
         implements Gesture {
     private static final Ask<Length> LENGTH = Ask.length("Length");
     private static final Ask<Length> WIDTH = Ask.length("Width");
     private static final Ask<Length> THICKNESS = Ask.length("Thickness");
+
+    /** A name is pressed within so many times the reach of its middle: it is wider than a line. */
+    private static final double NAME_REACH = 3;
 
     /**
      * What is held while it is dragged.
@@ -97,19 +102,39 @@ public record TakeWalls(
                 Set.of(),
                 -1,
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 
     private TakeWalls picking(Set<Integer> numbers, int which, Optional<Grip> held) {
-        return new TakeWalls(underlay, levelBy, walls, words, numbers, which, held, before);
+        return new TakeWalls(underlay, levelBy, walls, words, numbers, which, Optional.empty(), held, before);
     }
 
     private TakeWalls with(ReadWalls other) {
-        return new TakeWalls(underlay, levelBy, other, words, picked, opening, Optional.empty(), before);
+        return new TakeWalls(
+                underlay, levelBy, other, words, picked, opening, Optional.empty(), Optional.empty(), before);
     }
 
     private TakeWalls left(ReadWalls other) {
-        return new TakeWalls(underlay, levelBy, other, words, Set.of(), -1, Optional.empty(), before);
+        return new TakeWalls(underlay, levelBy, other, words, Set.of(), -1, Optional.empty(), Optional.empty(), before);
+    }
+
+    private TakeWalls picking(ReadWords.Name written) {
+        return new TakeWalls(
+                underlay, levelBy, walls, words, Set.of(), -1, Optional.of(written), Optional.empty(), before);
+    }
+
+    private TakeWalls without(ReadWords.Name written) {
+        return new TakeWalls(
+                underlay,
+                levelBy,
+                walls,
+                words.without(written),
+                Set.of(),
+                -1,
+                Optional.empty(),
+                Optional.empty(),
+                before);
     }
 
     /** From where things will lie to where the picture shows them now. */
@@ -145,7 +170,9 @@ public record TakeWalls(
         var at = shown(scene).inverse().apply(pointer.at());
         return walls.at(at, scene.reachMm())
                 .map(h -> Reply.to(picking(Set.of(h.number()), h.opening(), Optional.of(new Grip(h, at, at)))))
-                .orElseGet(() -> Reply.to(picking(walls.around(at), -1, Optional.empty())));
+                .orElseGet(() -> Reply.to(words.nameAt(at, NAME_REACH * scene.reachMm())
+                        .map(this::picking)
+                        .orElseGet(() -> picking(walls.around(at), -1, Optional.empty()))));
     }
 
     @Override
@@ -225,7 +252,8 @@ public record TakeWalls(
         }
         var next = rest.walls().isEmpty()
                 ? PickAndMove.of(Reach.UNDERLAYS)
-                : new TakeWalls(underlay, 0, rest, words, Set.of(), -1, Optional.empty(), Optional.of(this));
+                : new TakeWalls(
+                        underlay, 0, rest, words, Set.of(), -1, Optional.empty(), Optional.empty(), Optional.of(this));
         var openings = taken.stream().mapToInt(w -> w.openings().size()).sum();
         return Reply.commit(
                         next, named.plan(), taken.size() == 1 ? "Take wall from picture" : "Take walls from picture")
@@ -256,6 +284,9 @@ public record TakeWalls(
     }
 
     private TakeWalls refused() {
+        if (name.isPresent()) {
+            return without(name.get());
+        }
         if (meant().isPresent()) {
             return left(walls.closed(only().orElseThrow().number(), opening));
         }
@@ -307,7 +338,7 @@ public record TakeWalls(
 
     @Override
     public boolean takesAway() {
-        return !picked.isEmpty();
+        return !picked.isEmpty() || name.isPresent();
     }
 
     @Override
@@ -317,7 +348,9 @@ public record TakeWalls(
 
     @Override
     public Gesture dropped() {
-        return picked.isEmpty() ? PickAndMove.of(Reach.UNDERLAYS) : picking(Set.of(), -1, Optional.empty());
+        return picked.isEmpty() && name.isEmpty()
+                ? PickAndMove.of(Reach.UNDERLAYS)
+                : picking(Set.of(), -1, Optional.empty());
     }
 
     @Override
@@ -351,6 +384,9 @@ public record TakeWalls(
                             + (o.kind().hasHinges() ? ", R and F hang the leaf otherwise" : "")
                             + ", Enter takes the wall.");
         }
+        if (name.isPresent()) {
+            return Readout.hint("Read as " + name.get().name() + ": Delete refuses it, Esc lets it go.");
+        }
         return Readout.hint(
                 picked.isEmpty() ? allWords(scene) : "Enter takes the walls around this room, Delete refuses them.");
     }
@@ -382,7 +418,7 @@ public record TakeWalls(
     public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<>(
                 ReadSketch.marks(scene.frame(), asDragged(), shown(scene), picked, opening, scene.penMm()));
-        out.addAll(ReadSketch.names(scene.frame(), words, shown(scene), scene.penMm()));
+        out.addAll(ReadSketch.names(scene.frame(), words, name, shown(scene), scene.penMm()));
         return out;
     }
 }
