@@ -128,7 +128,7 @@ public final class MainWindow {
         measure = new MeasureLine(model, plan, guide::open);
         meter = new MeterLink(Integer.getInteger("honeylamp.meter.port", MeterLine.PORT), Platform::runLater);
         meter.givesTo(measure::reading);
-        finder = new Finder(model, desk, libraries.atHand());
+        finder = new Finder(model, desk, libraries.atHand(), guide);
         top = new TopBar(model, desk, new LampDial(model));
         snags = new SnagDock(model, desk::focusPlan, top::follow, guide::open);
         contents = new ContentsDock(model, desk);

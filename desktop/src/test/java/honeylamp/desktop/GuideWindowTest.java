@@ -72,6 +72,17 @@ class GuideWindowTest {
         }
     }
 
+    @Test
+    void aPageIsFoundByItsWords() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(TestWalls.house()))) {
+            w.key(KeyCode.CONTROL, KeyCode.K);
+            w.write("a lighting plan");
+            w.key(KeyCode.ENTER);
+            assertThat(isOpen(w)).isTrue();
+            assertThat(at(w)).isEqualTo(Place.of("lighting-plan"));
+        }
+    }
+
     /** Every kind of snag and every stage has a place that is there. */
     @Test
     void everySnagLeadsToItsWords() {

@@ -7,6 +7,7 @@ import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.NewOpening;
+import honeylamp.desktop.panel.guide.GuidePane;
 import honeylamp.desktop.panel.part.Catalogue;
 import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Widgets;
@@ -19,6 +20,7 @@ import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.DrawnFace;
 import honeylamp.edit.PlanEdits;
+import honeylamp.guide.Place;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.OpeningKind;
@@ -75,15 +77,17 @@ public final class Finder extends VBox {
     private final WorkspaceModel model;
     private final WindowActions window;
     private final Library<AtHand> atHand;
+    private final GuidePane guide;
     private final TextField words = new TextField();
     private final ListView<Found> list = new ListView<>();
 
     /** A finder, hidden at first. */
-    public Finder(WorkspaceModel model, WindowActions window, Library<AtHand> atHand) {
+    public Finder(WorkspaceModel model, WindowActions window, Library<AtHand> atHand, GuidePane guide) {
         super(8);
         this.model = model;
         this.window = window;
         this.atHand = atHand;
+        this.guide = guide;
         setId("finder");
         getStyleClass().add("finder");
         setVisible(false);
@@ -206,6 +210,9 @@ public final class Finder extends VBox {
                             m.name(),
                             "room",
                             () -> model.act(new Intent.TakeUp(Tool.NAME_ROOMS), new Intent.Pick(Set.of(m.id()))))));
+        }
+        for (var page : guide.pages()) {
+            out.add(new Found("Guide: " + page.title(), "guide", "help how", () -> guide.open(Place.of(page.key()))));
         }
         return out;
     }

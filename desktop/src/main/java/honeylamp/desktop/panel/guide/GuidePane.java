@@ -3,9 +3,11 @@ package honeylamp.desktop.panel.guide;
 import honeylamp.desktop.panel.part.Later;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.guide.Guide;
+import honeylamp.guide.GuidePage;
 import honeylamp.guide.Place;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
@@ -115,11 +117,20 @@ public final class GuidePane extends VBox {
         }
     }
 
-    private void show(Place place) {
+    /** All pages, in their order. */
+    public List<GuidePage> pages() {
+        return guide().pages();
+    }
+
+    private Guide guide() {
         if (guide == null) {
             guide = Guide.shipped();
         }
-        var wanted = guide.page(place.page()).orElseThrow();
+        return guide;
+    }
+
+    private void show(Place place) {
+        var wanted = guide().page(place.page()).orElseThrow();
         if (nodes == null || !place.page().equals(at.page())) {
             nodes = new PageNodes(wanted, page.widthProperty().subtract(2 * AIR_PX), this::open);
             page.getChildren().setAll(nodes.nodes());

@@ -2,14 +2,19 @@ package honeylamp.desktop.panel.guide;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import honeylamp.desktop.workspace.Tool;
+import honeylamp.desktop.workspace.Topics;
+import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.guide.Guide;
 import honeylamp.guide.Span;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 /** What the guide calls by name is called so in the window, and its keys are those of the window. */
@@ -44,6 +49,27 @@ class GuideWordsTest {
                             .filter(words -> !there.contains(words)))
                     .as(page.key())
                     .isEmpty();
+        }
+    }
+
+    /** No tool is left out, and none is looked for at a stage that has not got it. */
+    @Test
+    void everyToolIsToldOnThePageOfItsStage() {
+        var guide = Guide.shipped();
+        var all = Arrays.stream(WorkStage.values())
+                .flatMap(s -> s.tools().stream())
+                .map(Tool::label)
+                .collect(Collectors.toSet());
+        for (var stage : WorkStage.values()) {
+            var page = guide.page(Topics.of(stage).page()).orElseThrow();
+            var tools = stage.tools().stream().map(Tool::label).collect(Collectors.toSet());
+            var told = page.spans()
+                    .filter(Span.Label.class::isInstance)
+                    .map(Span::words)
+                    .collect(Collectors.toSet());
+            assertThat(told).as(page.key()).containsAll(tools);
+            told.retainAll(all);
+            assertThat(tools).as(page.key()).containsAll(told);
         }
     }
 
