@@ -46,7 +46,11 @@ public final class TourPane extends Pane {
         setVisible(false);
         widthProperty().subscribe(placed::ask);
         heightProperty().subscribe(placed::ask);
-        model.state().subscribe(_ -> placed.ask());
+        model.state().subscribe(_ -> {
+            if (isVisible()) {
+                placed.ask();
+            }
+        });
     }
 
     /** Begins at the first step. */
