@@ -1,8 +1,8 @@
 package honeylamp.guide;
 
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.net.URL;
 import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -52,7 +52,7 @@ public final class Guide {
     public static Guide shipped() {
         var read = new LinkedHashMap<String, GuidePage>();
         for (var key : PAGES) {
-            try (var in = open(key + ".md")) {
+            try (var in = kept(key + ".md").openStream()) {
                 read.put(key, GuideReader.page(key, new String(in.readAllBytes(), StandardCharsets.UTF_8)));
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
@@ -81,17 +81,17 @@ public final class Guide {
                 .isPresent();
     }
 
-    /** A picture of the guide as it is kept. */
-    public static InputStream picture(String file) {
-        return open("pictures/" + file);
+    /** Where a picture of the guide is kept in the program. */
+    public static URL picture(String file) {
+        return kept("pictures/" + file);
     }
 
-    private static InputStream open(String file) {
-        var in = Guide.class.getResourceAsStream(FOLDER + file);
-        if (in == null) {
+    private static URL kept(String file) {
+        var url = Guide.class.getResource(FOLDER + file);
+        if (url == null) {
             throw new IllegalStateException("the guide has no " + file);
         }
-        return in;
+        return url;
     }
 
     private void check(GuidePage page) {
@@ -100,12 +100,6 @@ public final class Guide {
                 throw new IllegalStateException(page.key() + " leads to " + link.to() + ", which is nowhere");
             }
         });
-        page.pictures().forEach(picture -> {
-            try (var in = picture(picture.file())) {
-                in.skipNBytes(1);
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
-            }
-        });
+        page.pictures().forEach(picture -> picture(picture.file()));
     }
 }

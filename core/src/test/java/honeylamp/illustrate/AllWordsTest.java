@@ -11,9 +11,8 @@ import honeylamp.drawing.Mark;
 import honeylamp.edit.NoteEdits;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
-import honeylamp.geometry.Figure;
+import honeylamp.geometry.FigureLines;
 import honeylamp.geometry.Outline;
-import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
@@ -79,40 +78,10 @@ class AllWordsTest {
                 .flatMap(l -> l.marks().stream())
                 .forEach(m -> {
                     if (m instanceof Mark.Stroke stroke) {
-                        stroke.path().walk(new Tracer(out));
+                        out.addAll(FigureLines.of(stroke.path()));
                     }
                 });
         return out;
-    }
-
-    private static final class Tracer implements Figure.Walker {
-        private final List<Segment> out;
-        private Point at = new Point(0, 0);
-
-        Tracer(List<Segment> out) {
-            this.out = out;
-        }
-
-        @Override
-        public void moveTo(double x, double y) {
-            at = new Point(x, y);
-        }
-
-        @Override
-        public void lineTo(double x, double y) {
-            if (at.distance(new Point(x, y)) > 1e-6) {
-                out.add(new Segment(at, new Point(x, y)));
-            }
-            at = new Point(x, y);
-        }
-
-        @Override
-        public void curveTo(double x1, double y1, double x2, double y2, double x, double y) {
-            at = new Point(x, y);
-        }
-
-        @Override
-        public void close() {}
     }
 
     /** In one unit after the other, with windows, a note, tags, three tiers, sizes of rooms and names of pieces. */

@@ -84,17 +84,22 @@ final class DrawingPane extends StackPane {
                 there.getChildren().add(there == row ? 2 : 0, measure);
             }
         });
-        row.needsLayoutProperty().subscribe(arrange::ask);
-        measure.needsLayoutProperty().subscribe(arrange::ask);
+        row.needsLayoutProperty().subscribe(_ -> arrange.ask()); // with its value, else it tells but once
+        measure.needsLayoutProperty().subscribe(_ -> arrange.ask());
         measure.fieldsWide().subscribe(arrange::ask);
         widthProperty().subscribe(arrange::ask);
         getChildren().addAll(plan, glance, map, card, measure.inFull(), below);
         setMargin(below, new Insets(AIR_PX));
         setAlignment(below, Pos.BOTTOM_CENTER);
-        below.heightProperty()
-                .subscribe(h -> setMargin(
-                        measure.inFull(),
-                        new Insets(0, AIR_PX, Math.max(EDGE_PX, h.doubleValue() + AIR_PX) + AIR_PX, AIR_PX)));
+        var lifted = new Later(() -> setMargin(
+                measure.inFull(),
+                new Insets(
+                        0,
+                        AIR_PX,
+                        Math.max(EDGE_PX, Math.max(below.getHeight(), measure.getHeight()) + AIR_PX) + AIR_PX,
+                        AIR_PX)));
+        below.heightProperty().subscribe(lifted::ask);
+        measure.heightProperty().subscribe(lifted::ask); // it may stand higher than the row it is in
         setAlignment(measure.inFull(), Pos.BOTTOM_CENTER);
         setMargin(glance, new Insets(AIR_PX, AIR_PX, EDGE_PX + AIR_PX, AIR_PX));
         setAlignment(glance, Pos.BOTTOM_LEFT);

@@ -79,7 +79,7 @@ final class ExportDesk {
             model.say(done);
         } else {
             var more = hard.size() > 1 ? " and " + (hard.size() - 1) + " more are" : " is";
-            model.complainOfFile(done + " \"" + hard.getFirst() + "\"" + more
+            model.complain(done + " \"" + hard.getFirst() + "\"" + more
                     + " hard to read there. Move them, give notes paper under them, or lighten what lies there.");
         }
     }
@@ -159,7 +159,7 @@ final class ExportDesk {
                                 file.getFileName() + " is no longer where it was written. Export it again.");
                     }
                 },
-                () -> model.complainOfFile("Nothing was exported yet. Export the sheet first."));
+                () -> model.complain("Nothing was exported yet. Export the sheet first."));
     }
 
     /** All pages as they print; what is found stands in the sheet's tray. */
@@ -180,7 +180,7 @@ final class ExportDesk {
     void exportClientPage() {
         var unsent = model.now().choices().unsent();
         if (model.now().plan().presentation().pages().stream().allMatch(p -> unsent.contains(p.id()))) {
-            model.complainOfFile("No page would be in it. Choose one, under Client.");
+            model.complain("No page would be in it. Choose one, under Client.");
             return;
         }
         dialogs.clientPage(FileNames.of(model.now().plan().name()) + ".html").ifPresent(file -> {

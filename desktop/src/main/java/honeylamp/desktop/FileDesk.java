@@ -99,7 +99,7 @@ final class FileDesk {
     void keepTemplate(Library<Plan> templates) {
         var plan = model.now().plan();
         if (plan.name().isBlank()) {
-            model.complainOfFile("A template is known by its name. Type one above the drawing first.");
+            model.complain("A template is known by its name. Type one above the drawing first.");
             return;
         }
         errands.run("Keeping the template", _ -> templates.keep(PlanEdits.template(plan)), wrong -> {

@@ -77,6 +77,9 @@ public final class MainWindow {
     final LeftWorkPane leftWork;
     final StartPane start;
     final Libraries libraries;
+    /** Where the guide would leave the drawing less, the tray makes room for it. */
+    private static final double LEAST_DRAWING_PX = 420;
+
     /** Where the trail does not show whole, its bar needs room beside the words. */
     private static final PseudoClass SCROLLED = PseudoClass.getPseudoClass("scrolled");
 
@@ -177,8 +180,15 @@ public final class MainWindow {
         schedules.setVisible(false);
         schedules.setManaged(false);
         var work = new BorderPane(new VBox(middle, snags, contents, schedules));
-        work.setLeft(new Tray(model, desk, libraries));
+        var tray = new StackPane(new Tray(model, desk, libraries));
+        work.setLeft(tray);
         work.setRight(guide);
+        var parted = new Later(() -> shows(
+                tray,
+                !guide.isVisible() || work.getWidth() - tray.prefWidth(-1) - guide.prefWidth(-1) >= LEAST_DRAWING_PX));
+        guide.visibleProperty().subscribe(parted::ask);
+        work.widthProperty().subscribe(parted::ask);
+        model.state().subscribe(parted::ask);
         var window = new BorderPane(work);
         window.setTop(new VBox(top, alarm()));
         var trail = new Trail(model);
@@ -210,6 +220,11 @@ public final class MainWindow {
         return root;
     }
 
+    private static void shows(Region part, boolean is) {
+        part.setVisible(is);
+        part.setManaged(is);
+    }
+
     /** Words are as large as asked for, or as a window so wide has room for. */
     private void restyle() {
         var asked = style.get();
@@ -229,11 +244,7 @@ public final class MainWindow {
         sentence.setMinHeight(Region.USE_PREF_SIZE);
         sentence.textProperty().bind(model.alarm());
         HBox.setHgrow(sentence, Priority.ALWAYS);
-        var why =
-                Widgets.button("?", "alarm-why", "The page of the guide about this", () -> guide.open(Topics.UNSAVED));
-        why.getStyleClass().add("why");
-        why.setMinWidth(Region.USE_PREF_SIZE);
-        var alarm = Widgets.row(sentence, why);
+        var alarm = Widgets.row(sentence, Widgets.why("alarm-why", () -> guide.open(Topics.UNSAVED)));
         alarm.getStyleClass().add("alarm");
         alarm.visibleProperty().bind(model.alarm().isNotEmpty());
         alarm.managedProperty().bind(alarm.visibleProperty());
@@ -311,6 +322,7 @@ public final class MainWindow {
                 || snags.busy()
                 || start.busy()
                 || contents.busy()
+                || guide.busy()
                 || schedules.working();
     }
 

@@ -35,9 +35,9 @@ record PackDesk(
         var names = known.stream().map(Recipe::name).toList();
         var missing = named.stream().filter(n -> !names.contains(n)).toList();
         if (named.isEmpty()) {
-            model.complainOfFile("No recipe belongs to this plan yet. Choose some in Sheet, under Packs.");
+            model.complain("No recipe belongs to this plan yet. Choose some in Sheet, under Packs.");
         } else if (!missing.isEmpty()) {
-            model.complainOfFile("The recipe \"" + missing.getFirst()
+            model.complain("The recipe \"" + missing.getFirst()
                     + "\" is not on this machine. Bring it in, or take it from this plan in Sheet, under Packs.");
         } else {
             pack("Packing " + model.now().plan().spokenName(), known);

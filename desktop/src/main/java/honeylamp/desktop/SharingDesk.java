@@ -26,7 +26,7 @@ record SharingDesk<T>(
     /** Whether there is something to share; says what to do if not. */
     boolean has() {
         if (kept.all().isEmpty()) {
-            model.complainOfFile("You keep no " + many + " yet. " + hint);
+            model.complain("You keep no " + many + " yet. " + hint);
         }
         return !kept.all().isEmpty();
     }

@@ -109,6 +109,9 @@ final class WindowKeys {
             e.consume();
             return;
         }
+        if (guide.scrollsBy(e.getCode())) {
+            return;
+        }
         if (inText() && e.getCode() == KeyCode.ESCAPE && typing.escaped() || asked(e)) {
             e.consume();
         }

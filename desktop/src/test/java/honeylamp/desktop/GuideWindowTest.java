@@ -3,16 +3,22 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestWalls;
+import honeylamp.demo.place.QuillbackLane;
 import honeylamp.derive.snags.Snag;
 import honeylamp.desktop.workspace.Topics;
 import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.guide.Guide;
 import honeylamp.guide.Place;
 import honeylamp.store.PlanDocument;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /** The guide beside the drawing, and the tour of the demo. */
 class GuideWindowTest {
@@ -58,6 +64,7 @@ class GuideWindowTest {
         try (var w = WindowDriver.with(PlanDocument.of(TestWalls.house()))) {
             go(w, WorkStage.DIMENSIONS);
             w.key(KeyCode.F1);
+            w.settle();
             w.press("guide-to-snags-dimension-without-its-point");
             assertThat(at(w)).isEqualTo(Topics.of(Snag.Kind.LOOSE_DIMENSION));
             w.until(() -> WindowDriver.<Double>onScreen(() -> ((ScrollPane) w.node("guide-scroll")).getVvalue())
@@ -72,10 +79,127 @@ class GuideWindowTest {
         }
     }
 
+    /** Where the guide is read, page down scrolls it and does not go to the storey below. */
+    @Test
+    void keysThatScrollDoNothingInThePlan() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(QuillbackLane.plan()))) {
+            WindowDriver.onScreen(() -> {
+                w.model().goTo(w.plan().storeys().getLast().id());
+                return "";
+            });
+            go(w, WorkStage.WALLS);
+            w.key(KeyCode.F1);
+            w.settle();
+            var storey = w.model().now().currentStorey().id();
+            w.key(KeyCode.PAGE_DOWN);
+            w.until(() -> WindowDriver.<Double>onScreen(() -> ((ScrollPane) w.node("guide-scroll")).getVvalue()) > 0.1);
+            assertThat(w.model().now().currentStorey().id()).isEqualTo(storey);
+            w.key(KeyCode.ESCAPE);
+            w.key(KeyCode.PAGE_DOWN); // on the plan it does
+            assertThat(w.model().now().currentStorey().id()).isNotEqualTo(storey);
+        }
+    }
+
+    /** A broken file is refused, and the question mark beside the sentence leads to what can be done. */
+    @Test
+    void aFileThatCannotBeOpenedLeadsToFiles(@TempDir Path folder) throws Exception {
+        var broken = Files.writeString(folder.resolve("broken.honeylamp"), "no plan");
+        try (var w = WindowDriver.with(PlanDocument.of(TestWalls.house()))) {
+            w.answers.plan = Optional.of(broken);
+            w.press("open");
+            w.settle();
+            assertThat(w.message()).contains("broken.honeylamp");
+            w.press("said-why");
+            assertThat(at(w)).isEqualTo(Place.of("files"));
+        }
+    }
+
+    /** In a narrow drawing what is said in full stands above the measure line, not over it. */
+    @Test
+    void whatIsSaidInFullLeavesTheMeasureLineFree() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(TestWalls.house()))) {
+            go(w, WorkStage.WALLS);
+            w.key(KeyCode.F1);
+            WindowDriver.onScreen(() -> {
+                w.model()
+                        .complain(
+                                "That is no length. Type a number with a unit, such as 3.65 m, and press Enter again. Sums and halves are read too, feet and inches with fractions, and lengths of other plans that were copied; what was typed last is kept until then.");
+                return "";
+            });
+            w.settle();
+            Node said = w.node("said-in-full");
+            Node line = w.node("measure-line");
+            assertThat(said.isVisible()).isTrue();
+            assertThat(said.localToScene(said.getLayoutBounds()).getMaxY())
+                    .isLessThanOrEqualTo(
+                            line.localToScene(line.getLayoutBounds()).getMinY() + 1);
+        }
+    }
+
+    /** With large words in a window of 1,000: the tray makes room, no page is wider than the guide, and it comes back. */
+    @Test
+    void theDrawingKeepsItsRoomBesideTheGuide() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(TestWalls.house()))) {
+            WindowDriver.onScreen(() -> {
+                w.window().style().set(w.window().style().get().withTextPercent(150));
+                return "";
+            });
+            go(w, WorkStage.WALLS);
+            w.settle();
+            assertThat(inSight(w, "tray")).isTrue();
+            w.key(KeyCode.F1);
+            w.settle();
+            assertThat(inSight(w, "tray")).isFalse();
+            assertThat(w.node("plan").getLayoutBounds().getWidth()).isGreaterThan(420);
+            for (var page : List.of("listing", "look", "snags")) {
+                WindowDriver.onScreen(() -> {
+                    w.window().guide.open(Place.of(page));
+                    return "";
+                });
+                w.settle();
+                var scroll = (ScrollPane) w.node("guide-scroll");
+                w.until(() -> WindowDriver.<Boolean>onScreen(
+                        () -> scroll.getContent().getLayoutBounds().getWidth()
+                                <= scroll.getViewportBounds().getWidth() + 1));
+            }
+            w.press("guide-close");
+            w.settle();
+            assertThat(inSight(w, "tray")).isTrue();
+        }
+    }
+
+    private static boolean inSight(WindowDriver w, String id) throws Exception {
+        return WindowDriver.onScreen(() -> {
+            for (Node node = w.window().scene().lookup("#" + id); node != null; node = node.getParent()) {
+                if (!node.isVisible()) {
+                    return false;
+                }
+            }
+            return true;
+        });
+    }
+
+    /** Words made larger while the window stands: the measure line takes a row of its own, and its hint two lines at most. */
+    @Test
+    void theMeasureLineIsLaidAnewForLargerWords() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(TestWalls.house()))) {
+            go(w, WorkStage.LOOK);
+            w.settle();
+            WindowDriver.onScreen(() -> {
+                w.window().style().set(w.window().style().get().withTextPercent(150));
+                return "";
+            });
+            w.settle();
+            w.until(() -> WindowDriver.<Boolean>onScreen(
+                    () -> w.node("measure-line").getLayoutBounds().getHeight() < 90));
+        }
+    }
+
     @Test
     void aPageIsFoundByItsWords() throws Exception {
         try (var w = WindowDriver.with(PlanDocument.of(TestWalls.house()))) {
             w.key(KeyCode.CONTROL, KeyCode.K);
+            w.settle(); // the guide is read aside
             w.write("a lighting plan");
             w.key(KeyCode.ENTER);
             assertThat(isOpen(w)).isTrue();

@@ -20,7 +20,6 @@ import honeylamp.plan.Look;
 import honeylamp.plan.Opening;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
-import honeylamp.plan.Position;
 import honeylamp.plan.Sheet.Paper;
 import honeylamp.plan.Sheet.TitleBlock;
 import honeylamp.plan.Sheet.Way;
@@ -106,19 +105,9 @@ final class HouseScript {
         change(p -> OpeningEdits.setKind(p, sketch.storey(), nearest(x, y).id(), kind));
     }
 
-    /** Hangs the leaf of the opening nearest to a point at its other side. */
-    void hand(double x, double y) {
-        change(p -> OpeningEdits.flipHand(p, sketch.storey(), nearest(x, y).id()));
-    }
-
     /** Has the leaf of the opening nearest to a point swing to the other side of its wall. */
     void swing(double x, double y) {
         change(p -> OpeningEdits.flipSwing(p, sketch.storey(), nearest(x, y).id()));
-    }
-
-    /** Says how high the opening nearest to a point begins and ends above the floor. */
-    void heights(double x, double y, double sill, double head) {
-        sketch.heights(nearest(x, y).id(), sill, head);
     }
 
     /** The sheet: its paper, and its title block. */
@@ -187,7 +176,7 @@ final class HouseScript {
 
     private Opening nearest(double x, double y) {
         var storey = sketch.plan().storey(sketch.storey());
-        var at = Position.of(point(x, y)).point();
+        var at = point(x, y);
         return storey.openings().stream()
                 .min(Comparator.comparingDouble(o -> {
                     var chord = storey.wall(o.host()).orElseThrow().chord();

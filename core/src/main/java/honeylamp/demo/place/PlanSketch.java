@@ -43,7 +43,7 @@ public final class PlanSketch {
     private int rooms;
 
     /** A sketch in mm. */
-    public PlanSketch(Plan empty) {
+    PlanSketch(Plan empty) {
         this(empty, 1);
     }
 
@@ -84,30 +84,29 @@ public final class PlanSketch {
         plan = edit.apply(plan);
     }
 
-    public WallId wall(double x0, double y0, double x1, double y1, BodySide body, WallTypeId type) {
+    WallId wall(double x0, double y0, double x1, double y1, BodySide body, WallTypeId type) {
         var added =
                 WallEdits.add(plan, storey, at(x0, y0), at(x1, y1), body, type).orThrow();
         plan = added.plan();
         return added.id();
     }
 
-    public OpeningId opening(OpeningKind kind, WallId host, double offset, double width, Hand hand, Swing swing) {
+    OpeningId opening(OpeningKind kind, WallId host, double offset, double width, Hand hand, Swing swing) {
         var added = OpeningEdits.add(plan, storey, kind, host, length(offset), length(width), hand, swing);
         plan = added.plan();
         return added.id();
     }
 
-    public OpeningId window(WallId host, double offset, double width) {
+    OpeningId window(WallId host, double offset, double width) {
         return opening(OpeningKind.CASEMENT_WINDOW, host, offset, width, Hand.FIRST, Swing.LEFT);
     }
 
-    public void heights(OpeningId opening, double sill, double head) {
+    void heights(OpeningId opening, double sill, double head) {
         plan = OpeningEdits.setHeights(plan, storey, opening, length(sill), length(head))
                 .orThrow();
     }
 
-    public void room(
-            double x, double y, String name, String material, double directionDeg, double startX, double startY) {
+    void room(double x, double y, String name, String material, double directionDeg, double startX, double startY) {
         var added =
                 RoomEdits.mark(plan, storey, at(x, y), name, new Finish(material, directionDeg, at(startX, startY)));
         rooms++;
@@ -122,13 +121,14 @@ public final class PlanSketch {
                         .withNumber(number)));
     }
 
+    /** Places a piece by the middle of its footprint. */
     public void piece(String kind, double w, double d, double h, double x, double y, double turnDeg) {
         plan = FurnishingEdits.add(plan, storey, kind, length(w), length(d), length(h), at(x, y), turnDeg)
                 .plan();
     }
 
     /** A counter whose units are asked for, each by its width and where its middle is from the left. */
-    public void counter(double w, double d, double h, double x, double y, double turnDeg, Unit... units) {
+    void counter(double w, double d, double h, double x, double y, double turnDeg, Unit... units) {
         piece(Runs.COUNTER, w, d, h, x, y, turnDeg);
         var last = plan.storey(storey).furnishings().getLast();
         var asked = Arrays.stream(units)
@@ -139,20 +139,22 @@ public final class PlanSketch {
     }
 
     /** A unit of a counter. */
-    public record Unit(RunUnit.Kind kind, double wide, double at) {}
+    record Unit(RunUnit.Kind kind, double wide, double at) {}
 
+    /** Puts in a fixed part that three sizes describe. */
     public void block(Structure.Kind kind, double w, double d, double h, double x, double y, double turnDeg) {
         part(new Structure.Block(kind, length(w), length(d), length(h)), x, y, turnDeg);
     }
 
-    public void part(Structure.Form form, double x, double y, double turnDeg) {
+    void part(Structure.Form form, double x, double y, double turnDeg) {
         plan = StructureEdits.add(plan, storey, form, at(x, y), turnDeg).plan();
     }
 
-    public void note(double x, double y, String text) {
+    void note(double x, double y, String text) {
         plan = NoteEdits.add(plan, storey, at(x, y), text).plan();
     }
 
+    /** Lays ground, corner by corner: x and y in turn. */
     public GroundId ground(Ground.Use use, double... corners) {
         var around = new ArrayList<Position>();
         for (var i = 0; i < corners.length; i += 2) {
@@ -163,10 +165,11 @@ public final class PlanSketch {
         return added.id();
     }
 
-    public void setback(GroundId plot, double by) {
+    void setback(GroundId plot, double by) {
         plan = GroundEdits.change(plan, storey, plot, g -> g.withSetback(length(by)));
     }
 
+    /** Puts in a stair that is stepped for the height it climbs. */
     public void stair(
             Stair.Shape shape, Stair.Turn turn, double flight, double well, double x, double y, double turnDeg) {
         var rise = FixedParts.rise(plan, plan.storey(storey), Stair.Leads.UP);

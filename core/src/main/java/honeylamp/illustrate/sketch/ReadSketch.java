@@ -22,6 +22,7 @@ import honeylamp.plan.OpeningKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 
 /**
@@ -55,16 +56,21 @@ public final class ReadSketch {
      *
      * @param shown from where the walls will lie to where the picture shows them now, both in plan mm
      * @param picked the numbers of walls that are picked
-     * @param opening which opening of the one picked wall is meant; -1 for none
+     * @param opening which opening of the one picked wall is meant, if not the wall
      */
     public static List<Mark> marks(
-            PaperFrame frame, ReadWalls walls, Projective shown, Set<Integer> picked, int opening, double penMm) {
+            PaperFrame frame,
+            ReadWalls walls,
+            Projective shown,
+            Set<Integer> picked,
+            OptionalInt opening,
+            double penMm) {
         var sketch = new ReadSketch(frame, shown, penMm);
         for (var wall : walls.walls()) {
             var isPicked = picked.contains(wall.number());
-            sketch.wall(wall, isPicked && opening < 0);
+            sketch.wall(wall, isPicked && opening.isEmpty());
             for (var k = 0; k < wall.openings().size(); k++) {
-                sketch.opening(wall, wall.openings().get(k), isPicked && k == opening);
+                sketch.opening(wall, wall.openings().get(k), isPicked && opening.equals(OptionalInt.of(k)));
             }
         }
         return sketch.out;

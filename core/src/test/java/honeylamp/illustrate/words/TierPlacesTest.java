@@ -9,9 +9,7 @@ import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.GroundEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
-import honeylamp.geometry.Figure;
-import honeylamp.geometry.Point;
-import honeylamp.geometry.Segment;
+import honeylamp.geometry.FigureLines;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Ground.Use;
@@ -21,7 +19,6 @@ import honeylamp.plan.Showing.Degree;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Side;
 import honeylamp.units.Length;
-import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -99,38 +96,11 @@ class TierPlacesTest {
             assertThat(marks)
                     .filteredOn(Mark.Stroke.class::isInstance)
                     .extracting(m -> ((Mark.Stroke) m).path())
-                    .anyMatch(path -> lines(path).stream()
+                    .anyMatch(path -> FigureLines.of(path).stream()
                             .anyMatch(l -> Math.abs(l.a().y() - tier.line()) < 1e-6
                                     && Math.abs(l.b().y() - tier.line()) < 1e-6
                                     && Math.abs(l.length() - 56) < 1e-6));
         }
-    }
-
-    private static List<Segment> lines(Figure path) {
-        var out = new ArrayList<Segment>();
-        path.walk(new Figure.Walker() {
-            private Point at = Point.ORIGIN;
-
-            @Override
-            public void moveTo(double x, double y) {
-                at = new Point(x, y);
-            }
-
-            @Override
-            public void lineTo(double x, double y) {
-                out.add(new Segment(at, new Point(x, y)));
-                at = new Point(x, y);
-            }
-
-            @Override
-            public void curveTo(double x1, double y1, double x2, double y2, double x, double y) {
-                at = new Point(x, y);
-            }
-
-            @Override
-            public void close() {}
-        });
-        return out;
     }
 
     /** Only the sides that have tiers take paper. */

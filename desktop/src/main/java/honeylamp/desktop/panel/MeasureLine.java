@@ -89,10 +89,7 @@ public final class MeasureLine extends VBox {
         caught.setMinWidth(USE_PREF_SIZE);
         echo.setMinWidth(0); // cut rather than laid over its neighbour in the narrowest window
         box.setMinWidth(USE_PREF_SIZE);
-        why = Widgets.button(
-                "?", "said-why", "The page of the guide about this", () -> guide.accept(Topics.ofSaid(model.now())));
-        why.getStyleClass().add("why");
-        why.setMinWidth(USE_PREF_SIZE);
+        why = Widgets.why("said-why", () -> guide.accept(Topics.ofSaid(model.now())));
         why.managedProperty().bind(why.visibleProperty());
         beside = new HBox(10, echo, caught, why);
         beside.setAlignment(Pos.CENTER);

@@ -345,12 +345,8 @@ public final class SnagDock extends VBox {
             sign.getStyleClass().add("quiet");
             var name = new Label(capital(group.kind().label()) + " \u00b7 " + group.count());
             name.getStyleClass().add("snag-kind");
-            var why = small(Widgets.button(
-                    "?",
-                    "why-" + Place.key(group.kind().label()),
-                    "The page of the guide about this",
-                    () -> guide.accept(Topics.of(group.kind()))));
-            why.getStyleClass().add("why");
+            var why =
+                    Widgets.why("why-" + Place.key(group.kind().label()), () -> guide.accept(Topics.of(group.kind())));
             var row = Widgets.row(sign, name, why, Widgets.spring());
             if (group.count() > 1 && group.kind().mendsByItself()) {
                 row.getChildren().add(mendAllButton(group));

@@ -7,6 +7,7 @@ import honeylamp.demo.Gallery;
 import honeylamp.demo.Shipped;
 import honeylamp.desktop.panel.part.Libraries;
 import honeylamp.desktop.panel.part.Pictures;
+import honeylamp.desktop.panel.part.Tips;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.edit.PlanEdits;
 import honeylamp.plan.Plan;
@@ -31,7 +32,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
@@ -441,7 +441,7 @@ public final class StartPane extends StackPane {
         tile.setId(id);
         tile.getStyleClass().addAll("start-tile", "pictured");
         tile.setAccessibleText(heading + ". " + about);
-        tile.setTooltip(new Tooltip(heading + "\n" + about)); // a long name is cut short on the tile
+        Tips.on(tile, heading + "\n" + about); // a long name is cut short on the tile
         tile.setOnAction(_ -> action.run());
         return tile;
     }

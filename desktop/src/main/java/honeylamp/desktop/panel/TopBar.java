@@ -102,7 +102,7 @@ public final class TopBar extends VBox {
         getChildren().add(first);
         var arranged = new Later(this::arrange);
         widthProperty().subscribe(arranged::ask);
-        first.needsLayoutProperty().subscribe(arranged::ask);
+        first.needsLayoutProperty().subscribe(_ -> arranged.ask());
         model.state().subscribe(_ -> update());
     }
 

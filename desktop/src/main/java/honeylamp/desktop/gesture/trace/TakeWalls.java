@@ -6,6 +6,7 @@ import honeylamp.derive.traced.ReadWalls.Held;
 import honeylamp.derive.traced.ReadWalls.ReadOpening;
 import honeylamp.derive.traced.ReadWalls.ReadWall;
 import honeylamp.derive.traced.ReadWords;
+import honeylamp.derive.traced.ReadWords.Name;
 import honeylamp.derive.traced.StoreysBeside;
 import honeylamp.desktop.gesture.Ask;
 import honeylamp.desktop.gesture.Gesture;
@@ -34,6 +35,7 @@ import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -45,9 +47,7 @@ import java.util.stream.Collectors;
  * @param levelBy by how much it is turned to lie so, in degrees; 0 if it stays
  * @param walls still proposed, where they will lie
  * @param words names and areas of rooms, where they will lie
- * @param picked the numbers of walls that are picked
- * @param opening which opening of the one picked wall is meant; -1 for none
- * @param name the name that is picked instead of a wall
+ * @param picked what Delete and typing are about
  * @param grip what is being dragged
  * @param before this gesture as it was before something was taken
  */
@@ -56,9 +56,7 @@ public record TakeWalls(
         double levelBy,
         ReadWalls walls,
         ReadWords words,
-        Set<Integer> picked,
-        int opening,
-        Optional<ReadWords.Name> name,
+        Picked picked,
         Optional<Grip> grip,
         Optional<TakeWalls> before)
         implements Gesture {
@@ -77,9 +75,24 @@ public record TakeWalls(
      */
     public record Grip(Held held, Point from, Point to) {}
 
-    /** Freezes the set. */
-    public TakeWalls {
-        picked = Set.copyOf(picked);
+    /** What of the proposal is picked. */
+    public sealed interface Picked {
+        /** Nothing is. */
+        Picked NOTHING = new Walls(Set.of());
+
+        /** Walls by their numbers. */
+        record Walls(Set<Integer> numbers) implements Picked {
+            /** Freezes the set. */
+            public Walls {
+                numbers = Set.copyOf(numbers);
+            }
+        }
+
+        /** An opening by its place in a wall. */
+        record InWall(int wall, int opening) implements Picked {}
+
+        /** A name that was read. */
+        record Written(Name name) implements Picked {}
     }
 
     /** All that a picture shows, nothing picked. */
@@ -99,42 +112,34 @@ public record TakeWalls(
                 levels ? -turn : 0,
                 ReadWalls.of(proposal, lies),
                 ReadWords.of(written, lies, RoomUses.usualNames()),
-                Set.of(),
-                -1,
-                Optional.empty(),
+                Picked.NOTHING,
                 Optional.empty(),
                 Optional.empty());
     }
 
-    private TakeWalls picking(Set<Integer> numbers, int which, Optional<Grip> held) {
-        return new TakeWalls(underlay, levelBy, walls, words, numbers, which, Optional.empty(), held, before);
+    private TakeWalls picking(Picked other, Optional<Grip> held) {
+        return new TakeWalls(underlay, levelBy, walls, words, other, held, before);
     }
 
     private TakeWalls with(ReadWalls other) {
-        return new TakeWalls(
-                underlay, levelBy, other, words, picked, opening, Optional.empty(), Optional.empty(), before);
+        return new TakeWalls(underlay, levelBy, other, words, picked, Optional.empty(), before);
     }
 
-    private TakeWalls left(ReadWalls other) {
-        return new TakeWalls(underlay, levelBy, other, words, Set.of(), -1, Optional.empty(), Optional.empty(), before);
+    private TakeWalls left(ReadWalls other, ReadWords rest) {
+        return new TakeWalls(underlay, levelBy, other, rest, Picked.NOTHING, Optional.empty(), before);
     }
 
-    private TakeWalls picking(ReadWords.Name written) {
-        return new TakeWalls(
-                underlay, levelBy, walls, words, Set.of(), -1, Optional.of(written), Optional.empty(), before);
+    /** The numbers of the walls that are picked, or of the one whose opening is. */
+    private Set<Integer> numbers() {
+        return switch (picked) {
+            case Picked.Walls(var numbers) -> numbers;
+            case Picked.InWall in -> Set.of(in.wall());
+            case Picked.Written _ -> Set.of();
+        };
     }
 
-    private TakeWalls without(ReadWords.Name written) {
-        return new TakeWalls(
-                underlay,
-                levelBy,
-                walls,
-                words.without(written),
-                Set.of(),
-                -1,
-                Optional.empty(),
-                Optional.empty(),
-                before);
+    private boolean isNothing() {
+        return picked.equals(Picked.NOTHING);
     }
 
     /** From where things will lie to where the picture shows them now. */
@@ -152,12 +157,18 @@ public record TakeWalls(
     }
 
     private Optional<ReadWall> only() {
-        return picked.size() == 1 ? walls.wall(picked.iterator().next()) : Optional.empty();
+        return numbers().size() == 1 ? walls.wall(numbers().iterator().next()) : Optional.empty();
     }
 
-    private Optional<ReadOpening> meant() {
-        return only().filter(w -> opening >= 0 && opening < w.openings().size())
-                .map(w -> w.openings().get(opening));
+    /** An opening that is picked, with its place. */
+    private record Meant(Picked.InWall in, ReadOpening opening) {}
+
+    private Optional<Meant> meant() {
+        return picked instanceof Picked.InWall in
+                ? walls.wall(in.wall())
+                        .filter(w -> in.opening() < w.openings().size())
+                        .map(w -> new Meant(in, w.openings().get(in.opening())))
+                : Optional.empty();
     }
 
     @Override
@@ -168,18 +179,25 @@ public record TakeWalls(
     @Override
     public Reply pressed(Surroundings scene, Pointer pointer) {
         var at = shown(scene).inverse().apply(pointer.at());
-        return walls.at(at, scene.reachMm())
-                .map(h -> Reply.to(picking(Set.of(h.number()), h.opening(), Optional.of(new Grip(h, at, at)))))
-                .orElseGet(() -> Reply.to(words.nameAt(at, NAME_REACH * scene.reachMm())
-                        .map(this::picking)
-                        .orElseGet(() -> picking(walls.around(at), -1, Optional.empty()))));
+        return Reply.to(walls.at(at, scene.reachMm())
+                .map(h -> picking(picked(h), Optional.of(new Grip(h, at, at))))
+                .orElseGet(() -> picking(
+                        words.nameAt(at, NAME_REACH * scene.reachMm())
+                                .<Picked>map(Picked.Written::new)
+                                .orElseGet(() -> new Picked.Walls(walls.around(at))),
+                        Optional.empty())));
+    }
+
+    private static Picked picked(Held held) {
+        return held.opening() < 0
+                ? new Picked.Walls(Set.of(held.number()))
+                : new Picked.InWall(held.number(), held.opening());
     }
 
     @Override
     public Reply dragged(Surroundings scene, Pointer pointer) {
         return Reply.to(grip.map(g -> picking(
                         picked,
-                        opening,
                         Optional.of(
                                 new Grip(g.held, g.from, shown(scene).inverse().apply(pointer.at())))))
                 .orElse(this));
@@ -197,9 +215,10 @@ public record TakeWalls(
         var thickness = typed.of(THICKNESS);
         var width = typed.of(WIDTH);
         if (meant().isPresent() && width.isPresent()) {
+            var opening = meant().get();
             var next = walls.asWide(
-                    only().orElseThrow().number(), opening, width.get().mm());
-            return Math.abs(meant().get().widthMm() - width.get().mm()) > 1 && next.equals(walls)
+                    opening.in.wall(), opening.in.opening(), width.get().mm());
+            return Math.abs(opening.opening.widthMm() - width.get().mm()) > 1 && next.equals(walls)
                     ? Reply.complain(this, "So wide it would not fit between what is beside it; type less.")
                     : Reply.to(with(next));
         }
@@ -232,16 +251,16 @@ public record TakeWalls(
     }
 
     private Reply take(Surroundings scene) {
-        var taken = picked.isEmpty()
+        var taken = numbers().isEmpty()
                 ? walls.walls()
                 : walls.walls().stream()
-                        .filter(w -> picked.contains(w.number()))
+                        .filter(w -> numbers().contains(w.number()))
                         .toList();
         var level = levelBy == 0
                 ? scene.plan()
                 : UnderlayEdits.turn(scene.plan(), scene.storey(), underlay.id(), levelBy, TracedWork.STAYS);
         var beside = StoreysBeside.of(walls);
-        if (picked.isEmpty() && beside.areSeveral()) {
+        if (numbers().isEmpty() && beside.areSeveral()) {
             return takeStoreys(scene, level, beside);
         }
         var made = TakingWalls.take(level, scene.storey(), taken);
@@ -252,8 +271,7 @@ public record TakeWalls(
         }
         var next = rest.walls().isEmpty()
                 ? PickAndMove.of(Reach.UNDERLAYS)
-                : new TakeWalls(
-                        underlay, 0, rest, words, Set.of(), -1, Optional.empty(), Optional.empty(), Optional.of(this));
+                : new TakeWalls(underlay, 0, rest, words, Picked.NOTHING, Optional.empty(), Optional.of(this));
         var openings = taken.stream().mapToInt(w -> w.openings().size()).sum();
         return Reply.commit(
                         next, named.plan(), taken.size() == 1 ? "Take wall from picture" : "Take walls from picture")
@@ -284,41 +302,41 @@ public record TakeWalls(
     }
 
     private TakeWalls refused() {
-        if (name.isPresent()) {
-            return without(name.get());
-        }
-        if (meant().isPresent()) {
-            return left(walls.closed(only().orElseThrow().number(), opening));
-        }
-        var out = walls;
-        for (var number : picked) {
-            out = out.without(number);
-        }
-        return left(out);
+        return switch (picked) {
+            case Picked.Walls(var numbers) -> {
+                var out = walls;
+                for (var number : numbers) {
+                    out = out.without(number);
+                }
+                yield left(out, words);
+            }
+            case Picked.InWall in -> left(walls.closed(in.wall(), in.opening()), words);
+            case Picked.Written written -> left(walls, words.without(written.name()));
+        };
     }
 
-    private TakeWalls changed(ReadOpening o, Key key) {
-        var number = only().orElseThrow().number();
+    private TakeWalls changed(Meant meant, Key key) {
+        var in = meant.in;
+        var o = meant.opening;
         return switch (key) {
-            case TURN -> with(walls.hung(number, opening, o.hand().flipped(), o.swing()));
-            case FLIP -> with(walls.hung(number, opening, o.hand(), o.swing().flipped()));
-            case CLOSE -> left(walls.parted(number, opening));
+            case TURN -> with(walls.hung(in.wall(), in.opening(), o.hand().flipped(), o.swing()));
+            case FLIP ->
+                with(walls.hung(in.wall(), in.opening(), o.hand(), o.swing().flipped()));
+            case CLOSE -> left(walls.parted(in.wall(), in.opening()), words);
             case NEXT, AWAY -> this;
         };
     }
 
-    /** A doubtful wall or opening. */
-    private record Doubt(int number, int opening) {}
-
-    private List<Doubt> doubts() {
-        var out = new ArrayList<Doubt>();
+    /** The doubtful walls and openings. */
+    private List<Picked> doubts() {
+        var out = new ArrayList<Picked>();
         for (var wall : walls.walls()) {
             if (wall.isDoubtful()) {
-                out.add(new Doubt(wall.number(), -1));
+                out.add(new Picked.Walls(Set.of(wall.number())));
             }
             for (var k = 0; k < wall.openings().size(); k++) {
                 if (wall.openings().get(k).isDoubtful()) {
-                    out.add(new Doubt(wall.number(), k));
+                    out.add(new Picked.InWall(wall.number(), k));
                 }
             }
         }
@@ -327,18 +345,14 @@ public record TakeWalls(
 
     private TakeWalls nextDoubtful() {
         var doubts = doubts();
-        if (doubts.isEmpty()) {
-            return this;
-        }
-        var now =
-                only().map(w -> doubts.indexOf(new Doubt(w.number(), opening))).orElse(-1);
-        var next = doubts.get((now + 1) % doubts.size());
-        return picking(Set.of(next.number), next.opening, Optional.empty());
+        return doubts.isEmpty()
+                ? this
+                : picking(doubts.get((doubts.indexOf(picked) + 1) % doubts.size()), Optional.empty());
     }
 
     @Override
     public boolean takesAway() {
-        return !picked.isEmpty() || name.isPresent();
+        return !isNothing();
     }
 
     @Override
@@ -348,9 +362,7 @@ public record TakeWalls(
 
     @Override
     public Gesture dropped() {
-        return picked.isEmpty() && name.isEmpty()
-                ? PickAndMove.of(Reach.UNDERLAYS)
-                : picking(Set.of(), -1, Optional.empty());
+        return isNothing() ? PickAndMove.of(Reach.UNDERLAYS) : picking(Picked.NOTHING, Optional.empty());
     }
 
     @Override
@@ -376,7 +388,7 @@ public record TakeWalls(
                     "Enter takes this wall, Delete refuses it, dragging shifts it. A length typed moves what it ends on.");
         }
         if (meant().isPresent()) {
-            var o = meant().get();
+            var o = meant().get().opening;
             return new Readout(
                     List.of(new Readout.Field(WIDTH, LengthText.rounded(Length.ofMm(Math.rint(o.widthMm())), units))),
                     "",
@@ -384,11 +396,11 @@ public record TakeWalls(
                             + (o.kind().hasHinges() ? ", R and F hang the leaf otherwise" : "")
                             + ", Enter takes the wall.");
         }
-        if (name.isPresent()) {
-            return Readout.hint("Read as " + name.get().name() + ": Delete refuses it, Esc lets it go.");
+        if (picked instanceof Picked.Written written) {
+            return Readout.hint("Read as " + written.name().name() + ": Delete refuses it, Esc lets it go.");
         }
         return Readout.hint(
-                picked.isEmpty() ? allWords(scene) : "Enter takes the walls around this room, Delete refuses them.");
+                isNothing() ? allWords(scene) : "Enter takes the walls around this room, Delete refuses them.");
     }
 
     private String allWords(Surroundings scene) {
@@ -416,8 +428,10 @@ public record TakeWalls(
 
     @Override
     public List<Mark> sketch(Surroundings scene) {
+        var opening = picked instanceof Picked.InWall in ? OptionalInt.of(in.opening()) : OptionalInt.empty();
+        var name = picked instanceof Picked.Written written ? Optional.of(written.name()) : Optional.<Name>empty();
         var out = new ArrayList<>(
-                ReadSketch.marks(scene.frame(), asDragged(), shown(scene), picked, opening, scene.penMm()));
+                ReadSketch.marks(scene.frame(), asDragged(), shown(scene), numbers(), opening, scene.penMm()));
         out.addAll(ReadSketch.names(scene.frame(), words, name, shown(scene), scene.penMm()));
         return out;
     }

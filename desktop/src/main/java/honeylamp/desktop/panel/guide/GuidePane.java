@@ -7,14 +7,20 @@ import honeylamp.guide.GuidePage;
 import honeylamp.guide.Place;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
+import javafx.application.Platform;
+import javafx.beans.binding.Bindings;
+import javafx.beans.binding.DoubleBinding;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
-/** The guide beside the drawing: a page, its links, the way back. It is read when it is first opened. */
+/** The guide beside the drawing: a page, its links, the way back. It is read aside when it is first asked for. */
 public final class GuidePane extends VBox {
     private static final double WIDE_PX = 350;
 
@@ -23,15 +29,29 @@ public final class GuidePane extends VBox {
 
     private static final double AIR_PX = 14;
 
+    private static final Set<KeyCode> SCROLLING = EnumSet.of(
+            KeyCode.UP, KeyCode.DOWN, KeyCode.PAGE_UP, KeyCode.PAGE_DOWN, KeyCode.HOME, KeyCode.END, KeyCode.SPACE);
+
     private final Runnable toPlan;
     private final Deque<Place> before = new ArrayDeque<>();
     private final VBox page = new VBox(9);
     private final ScrollPane scroll = new ScrollPane(page);
+
+    /** Between the edges of the page, whose air grows with the words. */
+    private final DoubleBinding inner = Bindings.createDoubleBinding(
+            () -> scroll.getViewportBounds().getWidth()
+                    - page.getInsets().getLeft()
+                    - page.getInsets().getRight(),
+            scroll.viewportBoundsProperty(),
+            page.insetsProperty());
+
     private final Button back;
     private final Later shown = new Later(this::toHeading);
     private @Nullable Guide guide;
+    private boolean reading;
     private @Nullable PageNodes nodes;
     private Place at = Place.of(Guide.FIRST);
+    private String filled = "";
 
     /**
      * A pane, put away at first.
@@ -55,6 +75,7 @@ public final class GuidePane extends VBox {
                 .forEach(n -> n.getStyleClass().add("small"));
         head.getStyleClass().add("guide-head");
         page.getStyleClass().add("guide-page");
+        page.setMinWidth(0);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setId("guide-scroll");
@@ -80,6 +101,11 @@ public final class GuidePane extends VBox {
     /** The place that is read, whether or not the guide is open. */
     public Place at() {
         return at;
+    }
+
+    /** Whether a key is for reading, while the guide has the keyboard: it scrolls, and does nothing in the plan. */
+    public boolean scrollsBy(KeyCode key) {
+        return hasTheKeys() && SCROLLING.contains(key);
     }
 
     /** Whether what is typed goes to it. */
@@ -117,28 +143,50 @@ public final class GuidePane extends VBox {
         }
     }
 
-    /** All pages, in their order. */
+    /** All pages, in their order; none until they are read, which is asked for here. */
     public List<GuidePage> pages() {
-        return guide().pages();
+        read();
+        return guide == null ? List.of() : guide.pages();
     }
 
-    private Guide guide() {
-        if (guide == null) {
-            guide = Guide.shipped();
+    /** Whether the pages are being read. */
+    public boolean busy() {
+        return reading;
+    }
+
+    private void read() {
+        if (guide == null && !reading) {
+            reading = true;
+            Thread.ofPlatform().daemon().name("guide").start(() -> {
+                var read = Guide.shipped();
+                Platform.runLater(() -> {
+                    reading = false;
+                    guide = read;
+                    fill();
+                });
+            });
         }
-        return guide;
     }
 
     private void show(Place place) {
-        var wanted = guide().page(place.page()).orElseThrow();
-        if (nodes == null || !place.page().equals(at.page())) {
-            nodes = new PageNodes(wanted, page.widthProperty().subtract(2 * AIR_PX), this::open);
-            page.getChildren().setAll(nodes.nodes());
-        }
         at = place;
         back.setDisable(before.isEmpty());
         shows(true);
         scroll.requestFocus();
+        read();
+        fill();
+    }
+
+    /** Shows the page of the place that is wanted, once the guide is read. */
+    private void fill() {
+        if (guide == null || !isVisible()) {
+            return;
+        }
+        if (nodes == null || !filled.equals(at.page())) {
+            filled = at.page();
+            nodes = new PageNodes(guide.page(filled).orElseThrow(), inner, this::open);
+            page.getChildren().setAll(nodes.nodes());
+        }
         shown.ask();
     }
 

@@ -5,8 +5,6 @@ import honeylamp.guide.Guide;
 import honeylamp.guide.GuidePage;
 import honeylamp.guide.Place;
 import honeylamp.guide.Span;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -118,16 +116,13 @@ final class PageNodes {
         return text;
     }
 
+    /** A picture, which comes as soon as it is read aside. */
     private ImageView picture(Block.Picture picture) {
-        try (var in = Guide.picture(picture.file())) {
-            var view = new ImageView(new Image(in));
-            view.setPreserveRatio(true);
-            view.setSmooth(true);
-            view.fitWidthProperty().bind(width);
-            view.setAccessibleText(picture.about());
-            return view;
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        var view = new ImageView(new Image(Guide.picture(picture.file()).toExternalForm(), true));
+        view.setPreserveRatio(true);
+        view.setSmooth(true);
+        view.fitWidthProperty().bind(width);
+        view.setAccessibleText(picture.about());
+        return view;
     }
 }

@@ -39,7 +39,6 @@ public final class TourPane extends Pane {
         outline.getStyleClass().add("tour-outline");
         outline.setMouseTransparent(true);
         card.getStyleClass().add("tour-card");
-        card.setPrefWidth(CARD_PX);
         outline.setManaged(false); // both are placed by hand
         card.setManaged(false);
         getChildren().addAll(outline, card);
@@ -76,6 +75,7 @@ public final class TourPane extends Pane {
         words.setMinHeight(Region.USE_PREF_SIZE);
         words.getStyleClass().add("tour-words");
         var count = Widgets.quiet(step + 1 + " of " + steps.size());
+        count.setMinWidth(Region.USE_PREF_SIZE);
         var back = Widgets.button("Back", "tour-back", "The step before", () -> show(at - 1));
         back.setDisable(step == 0);
         var isLast = step == steps.size() - 1;
@@ -106,11 +106,12 @@ public final class TourPane extends Pane {
         }
         var found = getScene().lookup("#" + steps.get(at).node());
         outline.setVisible(isSeen(found));
+        card.setPrefWidth(CARD_PX * larger());
         card.applyCss();
         card.autosize();
         var drawing = sceneToLocal(bounds(getScene().lookup("#plan")));
         var x = drawing.getCenterX() - card.getWidth() / 2;
-        var y = getHeight() - BELOW_PX - card.getHeight();
+        var y = getHeight() - BELOW_PX * larger() - card.getHeight();
         if (isSeen(found)) {
             var around = sceneToLocal(bounds(found));
             outline.resizeRelocate(
@@ -123,6 +124,11 @@ public final class TourPane extends Pane {
             }
         }
         card.relocate(Math.max(0, x), Math.max(0, y));
+    }
+
+    /** How much larger words are than usual. */
+    private double larger() {
+        return window.style().textPercent() / 100.0;
     }
 
     private static boolean isSeen(@Nullable Node node) {

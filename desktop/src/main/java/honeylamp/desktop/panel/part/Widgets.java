@@ -63,6 +63,16 @@ public final class Widgets {
         return button;
     }
 
+    /** A small question mark that opens the page of the guide about what it stands beside. */
+    public static Button why(String id, Runnable open) {
+        var button = button("?", id, "The page of the guide about this", open);
+        button.setAccessibleText(button.getAccessibleHelp());
+        button.getStyleClass().addAll("small", "why");
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setMaxWidth(Region.USE_PREF_SIZE);
+        return button;
+    }
+
     public static ToggleButton toggle(String text, String id, String tip, boolean on, Runnable action) {
         var toggle = new ToggleButton(text);
         toggle.setId(id);
