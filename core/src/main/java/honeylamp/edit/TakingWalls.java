@@ -20,6 +20,7 @@ import honeylamp.plan.Storey;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.plan.WallType;
+import honeylamp.tracing.Proposal.Precision;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -33,9 +34,17 @@ public final class TakingWalls {
     /** A wall type this near in thickness is the one that is meant. */
     private static final double SAME_TYPE_MM = 12;
 
+    /** The same where lines tell the thickness. */
+    private static final double SAME_BY_LINES_MM = 0.5;
+
     private static final double CARRIES_MM = 115;
     private static final double WIDTH_STEP_MM = 5;
     private static final double WIDTH_STEP_INCH = 0.25;
+    private static final double LINES_STEP_MM = 1;
+    private static final double LINES_STEP_INCH = 1.0 / 16;
+
+    /** A thickness told by lines is a whole step where it comes so near. */
+    private static final double WHOLE_STEP_MM = 0.2;
     private static final double LEAST_WIDTH_MM = 200;
     private static final double JAMB_MM = 1;
 
@@ -58,7 +67,7 @@ public final class TakingWalls {
         var out = plan;
         var ids = new TreeMap<Integer, WallId>();
         for (var read : walls) {
-            var typed = type(out, read.thicknessMm());
+            var typed = type(out, read);
             var from = Position.of(read.line().a());
             var to = Position.of(read.line().b());
             var added = WallEdits.add(typed.plan(), storey, from, to, BodySide.CENTRE, typed.id())
@@ -184,15 +193,28 @@ public final class TakingWalls {
     }
 
     /** The wall type that is nearest in thickness, or a new one. */
-    private static Added<WallTypeId> type(Plan plan, double thicknessMm) {
+    private static Added<WallTypeId> type(Plan plan, ReadWall read) {
+        var byLines = read.precision() == Precision.LINES;
+        var mm = read.thicknessMm();
         return plan.wallTypes().stream()
                 .filter(t -> t.heightRule().equals(HeightRule.FULL))
-                .filter(t -> Math.abs(t.thickness().mm() - thicknessMm) <= SAME_TYPE_MM)
+                .filter(t -> Math.abs(t.thickness().mm() - mm) <= (byLines ? SAME_BY_LINES_MM : SAME_TYPE_MM))
                 .min((a, b) -> Double.compare(
-                        Math.abs(a.thickness().mm() - thicknessMm),
-                        Math.abs(b.thickness().mm() - thicknessMm)))
+                        Math.abs(a.thickness().mm() - mm),
+                        Math.abs(b.thickness().mm() - mm)))
                 .map(t -> new Added<>(plan, t.id()))
-                .orElseGet(() -> added(plan, Length.ofMm(Math.rint(thicknessMm))));
+                .orElseGet(() -> added(plan, Length.ofMm(byLines ? whole(plan, mm) : Math.rint(mm))));
+    }
+
+    /** The whole step that a length comes near to, else the length. */
+    private static double whole(Plan plan, double mm) {
+        var step = step(plan, LINES_STEP_MM, LINES_STEP_INCH);
+        var near = Math.rint(mm / step) * step;
+        return Math.abs(near - mm) <= WHOLE_STEP_MM ? near : mm;
+    }
+
+    private static double step(Plan plan, double mm, double inch) {
+        return plan.units().isMetric() ? mm : inch * Length.MM_PER_INCH;
     }
 
     private static Added<WallTypeId> added(Plan plan, Length thickness) {
@@ -210,7 +232,7 @@ public final class TakingWalls {
     private static Plan opening(Plan plan, StoreyId storey, ReadWall wall, ReadOpening read, WallId host) {
         var length = wall.line().length();
         var middle = (along(wall.line(), read, true) + along(wall.line(), read, false)) / 2;
-        var width = Math.min(stepped(plan, read.widthMm()), length - 2 * JAMB_MM);
+        var width = Math.min(stepped(plan, read), length - 2 * JAMB_MM);
         if (width < LEAST_WIDTH_MM) {
             return plan;
         }
@@ -225,9 +247,11 @@ public final class TakingWalls {
         return line.along(first ? read.first() : read.second());
     }
 
-    /** A picture tells no width to the millimetre. */
-    private static double stepped(Plan plan, double mm) {
-        var step = plan.units().isMetric() ? WIDTH_STEP_MM : WIDTH_STEP_INCH * Length.MM_PER_INCH;
-        return Math.rint(mm / step) * step;
+    /** A picture tells no width to the millimetre; lines do. */
+    private static double stepped(Plan plan, ReadOpening read) {
+        var step = read.precision() == Precision.LINES
+                ? step(plan, LINES_STEP_MM, LINES_STEP_INCH)
+                : step(plan, WIDTH_STEP_MM, WIDTH_STEP_INCH);
+        return Math.rint(read.widthMm() / step) * step;
     }
 }

@@ -15,6 +15,7 @@ import java.util.Optional;
  *
  * @param crop the part that is shown, in picture pixels; the whole picture if empty
  * @param knownLengths in the order they were marked
+ * @param linework the lines it was drawn with; empty for a picture of pixels
  */
 @RecordBuilder
 public record Underlay(
@@ -27,7 +28,8 @@ public record Underlay(
         Lock lock,
         Sight sight,
         List<KnownLength> knownLengths,
-        List<PictureNote> notes)
+        List<PictureNote> notes,
+        Optional<Linework> linework)
         implements Element, UnderlayBuilder.With {
     /**
      * The picture itself.
@@ -86,7 +88,8 @@ public record Underlay(
                 Lock.LOCKED,
                 Sight.SHOWN,
                 List.of(),
-                List.of());
+                List.of(),
+                Optional.empty());
     }
 
     /** From picture pixels to plan mm. */

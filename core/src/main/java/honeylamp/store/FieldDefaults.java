@@ -51,6 +51,7 @@ final class FieldDefaults {
             new Field(List.of("wallTypes", "layers"), "board", JSON.nullNode()),
             new Field(List.of("storeys", "openings", "build"), "strip", flatStrip()),
             new Field(List.of("storeys", "boundaries"), "strip", flatStrip()),
+            new Field(List.of("storeys", "underlays"), "linework", JSON.nullNode()),
             new Field(List.of("storeys", "regions"), "raised", JSON.numberNode(0)),
             new Field(LOOK, "colours", JSON.arrayNode()),
             new Field(LOOK, "lines", JSON.arrayNode()),

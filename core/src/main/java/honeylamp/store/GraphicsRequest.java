@@ -14,6 +14,8 @@ record GraphicsRequest(Kind kind, int page, int sizePx) {
     enum Kind {
         /** Answered by a PNG. */
         SVG(4),
+        /** Answered by the lines of the drawing, as {@link LinesFile} keeps them. */
+        SVG_LINES(10),
         /** Answered by parts of an own piece, as JSON. */
         SHAPES(10),
         /** Answered by a count, as an int. */
@@ -23,7 +25,9 @@ record GraphicsRequest(Kind kind, int page, int sizePx) {
         /** Answered by a PNG. */
         THUMBNAIL(4),
         /** Answered by the resolution in dpi as a double, and a PNG. A dense drawing takes its time, and can be ended. */
-        PAGE(20);
+        PAGE(20),
+        /** Answered by the lines of the page, as {@link LinesFile} keeps them. */
+        PAGE_LINES(20);
 
         private final int mostSeconds;
 
@@ -46,20 +50,22 @@ record GraphicsRequest(Kind kind, int page, int sizePx) {
     byte[] answer(byte[] file) throws IOException {
         return switch (kind) {
             case SVG -> SvgPicture.png(file);
+            case SVG_LINES -> LinesFile.bytes(SvgLines.of(file));
             case SHAPES -> SvgPiece.parts(file);
             case PAGES -> PdfReading.count(file);
             case FACTS -> PdfReading.facts(file, page);
             case THUMBNAIL -> PdfReading.thumbnail(file, page, sizePx);
             case PAGE -> PdfReading.page(file, page);
+            case PAGE_LINES -> PdfReading.lines(file, page);
         };
     }
 
     /** It took too long. */
     RefusedException tooLong() {
         var what = switch (kind) {
-            case SVG, SHAPES -> "The SVG drawing";
+            case SVG, SVG_LINES, SHAPES -> "The SVG drawing";
             case PAGES -> "The PDF file";
-            case FACTS, THUMBNAIL, PAGE -> "Page " + (page + 1);
+            case FACTS, THUMBNAIL, PAGE, PAGE_LINES -> "Page " + (page + 1);
         };
         return new RefusedException(
                 what + " takes longer than " + kind.mostSeconds + " s to draw", "Save it as PNG and bring that in.");

@@ -34,8 +34,14 @@ public final class PdfPages {
      * @param png the page on white
      * @param paperMmPerPixel so many mm of paper is one pixel; times the scale's denominator it is the
      *     underlay's scale
+     * @param lines what it is drawn with; empty for a scan
      */
-    public record Page(byte[] png, String sha256, TracedPicture picture, double paperMmPerPixel) {}
+    public record Page(
+            byte[] png,
+            String sha256,
+            TracedPicture picture,
+            double paperMmPerPixel,
+            Optional<LinesFile.Kept> lines) {}
 
     /**
      * How large a page is and what scale is written on it.
@@ -104,7 +110,8 @@ public final class PdfPages {
         var dpi = ByteBuffer.wrap(answer).getDouble();
         var png = Arrays.copyOfRange(answer, Double.BYTES, answer.length);
         var picture = PictureImport.pixels(png, share -> progress.at(DRAWN + (1 - DRAWN) * share));
-        return new Page(png, PictureImport.sha256(png), picture, Length.MM_PER_INCH / dpi);
+        var lines = LinesFile.of(reader, new GraphicsRequest(Kind.PAGE_LINES, page, 0), progress);
+        return new Page(png, PictureImport.sha256(png), picture, Length.MM_PER_INCH / dpi, lines);
     }
 
     /** The scale of an underlay from a page at a chosen scale, in mm per pixel; empty without one. */

@@ -107,14 +107,29 @@ final class PdfReading {
     /** A page at {@value #BEST_DPI} dpi, or less if it is very large. */
     static byte[] page(byte[] bytes, int page) throws IOException {
         return on(bytes, page, (document, box) -> {
-            var inches = box.getWidth() / POINTS_PER_INCH * (box.getHeight() / POINTS_PER_INCH);
-            var dpi = Math.min(BEST_DPI, Math.sqrt(MOST_PAGE_PIXELS / inches));
+            var dpi = dpi(box);
             var png = png(new PDFRenderer(document).renderImageWithDPI(page, (float) dpi, ImageType.RGB));
             return ByteBuffer.allocate(Double.BYTES + png.length)
                     .putDouble(dpi)
                     .put(png)
                     .array();
         });
+    }
+
+    private static double dpi(PDRectangle box) {
+        var inches = box.getWidth() / POINTS_PER_INCH * (box.getHeight() / POINTS_PER_INCH);
+        return Math.min(BEST_DPI, Math.sqrt(MOST_PAGE_PIXELS / inches));
+    }
+
+    /** The lines of a page, in pixels of the picture that {@link #page} draws of it. */
+    static byte[] lines(byte[] bytes, int page) throws IOException {
+        return on(
+                bytes,
+                page,
+                (document, box) -> LinesFile.bytes(PdfLines.of(
+                        document.getPage(page),
+                        document.getDocumentCatalog().getOCProperties(),
+                        (float) dpi(box) / POINTS_PER_INCH)));
     }
 
     private static byte[] png(BufferedImage image) throws IOException {

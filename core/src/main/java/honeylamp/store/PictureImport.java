@@ -12,6 +12,7 @@ import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /**
  * Reads what people bring in to trace: pictures (PNG, JPEG, GIF, BMP, TIFF, WebP), drawings (SVG) and
@@ -43,8 +44,10 @@ public final class PictureImport {
          * A picture: the bytes to keep, their SHA-256, and the pixels.
          *
          * @param bytes as they were in the file, with or without a camera's notes, or a PNG of what a drawing shows
+         * @param lines what a drawing is drawn with
          */
-        record Good(byte[] bytes, String sha256, TracedPicture picture) implements Result {}
+        record Good(byte[] bytes, String sha256, TracedPicture picture, Optional<LinesFile.Kept> lines)
+                implements Result {}
 
         /** Pages to choose from. */
         record Pages(PdfPages pages) implements Result {}
@@ -98,12 +101,11 @@ public final class PictureImport {
                 return new Result.Pages(PdfPages.read(graphics.of(bytes), where, progress));
             }
             if (looksLikeSvg(head)) {
-                var png = drawn(bytes, graphics, progress);
-                return new Result.Good(png, sha256(png), pixels(png, progress));
+                return drawn(bytes, graphics, progress);
             }
             var pixels = pixels(bytes, progress);
             var kept = notes == Notes.KEPT ? bytes : CameraNotes.without(bytes, PicturePixels.orientation(bytes));
-            return new Result.Good(kept, sha256(kept), pixels);
+            return new Result.Good(kept, sha256(kept), pixels, Optional.empty());
         } catch (RefusedException e) {
             return refused(e.what(), where, e.todo());
         } catch (Pyramid.NoRoomException e) {
@@ -119,11 +121,14 @@ public final class PictureImport {
         return e.getMessage() + ", " + FileTrouble.reason(e.why());
     }
 
-    private static byte[] drawn(byte[] svg, GraphicsReader.Source graphics, Progress progress)
+    private static Result drawn(byte[] svg, GraphicsReader.Source graphics, Progress progress)
             throws IOException, Progress.Cancelled {
         var reader = graphics.of(svg);
         try {
-            return reader.read(GraphicsRequest.of(GraphicsRequest.Kind.SVG), progress);
+            var png = reader.read(GraphicsRequest.of(GraphicsRequest.Kind.SVG), progress);
+            var pixels = pixels(png, progress);
+            var lines = LinesFile.of(reader, GraphicsRequest.of(GraphicsRequest.Kind.SVG_LINES), progress);
+            return new Result.Good(png, sha256(png), pixels, lines);
         } finally {
             reader.close();
         }

@@ -1,6 +1,7 @@
 package honeylamp.store;
 
 import com.github.weisj.jsvg.SVGDocument;
+import com.github.weisj.jsvg.parser.DomProcessor;
 import com.github.weisj.jsvg.parser.LoaderContext;
 import com.github.weisj.jsvg.parser.SVGLoader;
 import com.github.weisj.jsvg.parser.XMLInput;
@@ -8,6 +9,7 @@ import com.github.weisj.jsvg.parser.resources.ResourcePolicy;
 import com.github.weisj.jsvg.view.ViewBox;
 import honeylamp.store.PictureImport.RefusedException;
 import java.awt.Color;
+import java.awt.Dimension;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -33,12 +35,8 @@ final class SvgPicture {
     /** The drawing on white as a PNG whose longer side has 4000 pixels. */
     static byte[] png(byte[] svg) throws IOException {
         var document = document(svg);
-        var size = document.size();
-        var scale = LONG_SIDE_PX / Math.max(size.width, size.height);
-        var image = new BufferedImage(
-                Math.max(1, Math.round(size.width * scale)),
-                Math.max(1, Math.round(size.height * scale)),
-                BufferedImage.TYPE_INT_RGB);
+        var size = sizePx(document);
+        var image = new BufferedImage(size.width, size.height, BufferedImage.TYPE_INT_RGB);
         try {
             draw(document, image);
         } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
@@ -47,6 +45,14 @@ final class SvgPicture {
         var out = new ByteArrayOutputStream();
         ImageIO.write(image, "png", out);
         return out.toByteArray();
+    }
+
+    /** How large a drawing is drawn. */
+    static Dimension sizePx(SVGDocument document) {
+        var size = document.size();
+        var scale = LONG_SIDE_PX / Math.max(size.width, size.height);
+        return new Dimension(
+                Math.max(1, Math.round(size.width * scale)), Math.max(1, Math.round(size.height * scale)));
     }
 
     /** Pictures within the drawing are held to a size before anything unpacks them. */
@@ -65,6 +71,11 @@ final class SvgPicture {
 
     /** The drawing in a file, read within bounds. */
     static SVGDocument document(byte[] svg) throws IOException {
+        return document(svg, _ -> {});
+    }
+
+    /** The drawing in a file, changed before it is drawn. */
+    static SVGDocument document(byte[] svg, DomProcessor change) throws IOException {
         if (svg.length > MOST_BYTES) {
             throw new RefusedException(
                     "The SVG drawing is too large (" + (svg.length >> 20) + " MB, at most " + (MOST_BYTES >> 20)
@@ -72,7 +83,7 @@ final class SvgPicture {
                     "Save it as PNG or PDF and bring that in.");
         }
         requireEmbedded(svg);
-        var document = read(svg);
+        var document = read(svg, change);
         var size = document.size();
         if (!(size.width > 0 && size.height > 0)) {
             throw new RefusedException("The SVG drawing has no size", "Save it with a width and a height.");
@@ -80,10 +91,11 @@ final class SvgPicture {
         return document;
     }
 
-    private static SVGDocument read(byte[] svg) throws RefusedException {
+    private static SVGDocument read(byte[] svg, DomProcessor change) throws RefusedException {
         XMLInput input = () -> factory().createXMLEventReader(new ByteArrayInputStream(svg));
         var context = LoaderContext.builder()
                 .externalResourcePolicy(ResourcePolicy.DENY_EXTERNAL)
+                .preProcessor(change)
                 .build();
         SVGDocument document;
         try {

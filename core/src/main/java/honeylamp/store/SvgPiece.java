@@ -41,6 +41,9 @@ public final class SvgPiece {
     /** Drawings are read as wide as this. */
     private static final double UNIT_MM = 1000;
 
+    /** More shapes than this are too many for a piece. */
+    private static final int MOST_SHAPES = 4000;
+
     /** What pieces are made of; a colour of the drawing becomes the nearest of these. */
     private static final Set<Role> MATERIALS = Role.ofPieces();
 
@@ -105,7 +108,7 @@ public final class SvgPiece {
     /** The answer of the process that reads drawings: the parts of one, as wide as a metre, as JSON. */
     static byte[] parts(byte[] svg) throws IOException {
         var document = SvgPicture.document(svg);
-        var shapes = new SvgShapes();
+        var shapes = new SvgShapes(MOST_SHAPES);
         try {
             draw(document, shapes);
         } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {

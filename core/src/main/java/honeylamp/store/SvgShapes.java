@@ -12,6 +12,7 @@ import java.awt.RenderingHints;
 import java.awt.Shape;
 import java.awt.Stroke;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Area;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.ImageObserver;
@@ -29,28 +30,44 @@ final class SvgShapes implements Output {
     /** What is fainter than this is not there. */
     private static final float LEAST_OPACITY = 0.03f;
 
-    /** More shapes than this are too many for a piece, and the rest is not gathered. */
-    private static final int MOST = 4000;
-
     /**
      * A shape in the pixels of the drawing.
      *
-     * @param argb its colour
+     * @param argb its colour, faded as it is; grey where it has a texture
+     * @param isTextured whether it is filled with a picture, a pattern or a gradient
+     * @param widthPx the width of its pen; 0 if it is filled
+     * @param clip within which it is seen
      */
-    record Drawn(Shape shape, boolean isFilled, int argb) {}
+    record Drawn(
+            Shape shape,
+            boolean isFilled,
+            int argb,
+            boolean isTextured,
+            double widthPx,
+            boolean isBroken,
+            Optional<Area> clip) {
+        /** How much of what is below it covers, from 0 to 1. */
+        double opacity() {
+            return (argb >>> 24) / 255.0;
+        }
+    }
 
+    private final int most;
     private final List<Drawn> all;
     private final AtomicBoolean inWords;
     private AffineTransform transform;
     private Paint paint = Color.BLACK;
     private Stroke stroke = new BasicStroke();
     private float opacity = 1;
+    private Optional<Area> clip = Optional.empty();
 
-    SvgShapes() {
-        this(new ArrayList<>(), new AtomicBoolean(), new AffineTransform());
+    /** Gathers so many shapes and one more; the rest is left. */
+    SvgShapes(int most) {
+        this(most, new ArrayList<>(), new AtomicBoolean(), new AffineTransform());
     }
 
-    private SvgShapes(List<Drawn> all, AtomicBoolean inWords, AffineTransform transform) {
+    private SvgShapes(int most, List<Drawn> all, AtomicBoolean inWords, AffineTransform transform) {
+        this.most = most;
         this.all = all;
         this.inWords = inWords;
         this.transform = transform;
@@ -62,9 +79,18 @@ final class SvgShapes implements Output {
     }
 
     private void add(Shape shape, boolean isFilled) {
-        var argb = paint instanceof Color c ? c.getRGB() : 0xff808080;
-        if (!inWords.get() && opacity * (argb >>> 24) / 255f >= LEAST_OPACITY && all.size() <= MOST) {
-            all.add(new Drawn(transform.createTransformedShape(shape), isFilled, argb));
+        var colour = paint instanceof Color c ? c.getRGB() : 0xff808080;
+        var seen = opacity * (colour >>> 24) / 255f;
+        if (!inWords.get() && seen >= LEAST_OPACITY && all.size() <= most) {
+            var pen = isFilled ? null : stroke instanceof BasicStroke basic ? basic : new BasicStroke();
+            all.add(new Drawn(
+                    transform.createTransformedShape(shape),
+                    isFilled,
+                    colour & 0xffffff | Math.round(seen * 255) << 24,
+                    !(paint instanceof Color),
+                    pen == null ? 0 : pen.getLineWidth() * Math.sqrt(Math.abs(transform.getDeterminant())),
+                    pen != null && pen.getDashArray() != null,
+                    clip));
         }
     }
 
@@ -107,9 +133,12 @@ final class SvgShapes implements Output {
         return stroke;
     }
 
-    /** What is clipped away is drawn all the same: a piece is taken as a whole. */
     @Override
-    public void applyClip(Shape clip) {}
+    public void applyClip(Shape further) {
+        var area = new Area(transform.createTransformedShape(further));
+        clip.ifPresent(area::intersect);
+        clip = Optional.of(area);
+    }
 
     @Override
     public Optional<Float> contextFontSize() {
@@ -118,10 +147,11 @@ final class SvgShapes implements Output {
 
     @Override
     public Output createChild() {
-        var child = new SvgShapes(all, inWords, new AffineTransform(transform));
+        var child = new SvgShapes(most, all, inWords, new AffineTransform(transform));
         child.paint = paint;
         child.stroke = stroke;
         child.opacity = opacity;
+        child.clip = clip;
         return child;
     }
 
@@ -195,11 +225,13 @@ final class SvgShapes implements Output {
         var wasPaint = paint;
         var wasStroke = stroke;
         var wasOpacity = opacity;
+        var wasClip = clip;
         return () -> {
             transform = wasTransform;
             paint = wasPaint;
             stroke = wasStroke;
             opacity = wasOpacity;
+            clip = wasClip;
         };
     }
 

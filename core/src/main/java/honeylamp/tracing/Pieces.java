@@ -17,6 +17,7 @@ final class Pieces {
     private static final double PIECE_OF_PLAIN = 2.2;
     private static final double WIDEST_PLAIN = 2.35;
     private static final double NARROWEST_PLAIN = 0.6;
+    private static final double LEAST_CROSSING = 0.8;
     private static final double PLAIN_WITHOUT_DOORS = 0.12;
 
     private final Direction direction;
@@ -100,6 +101,8 @@ final class Pieces {
         if (start >= 0) {
             out.add(piece(line, start, end));
         }
+        // what crosses and is thinner than any wall is a line, such as that of an open leaf
+        out.removeIf(p -> !p.own && p.length() < LEAST_CROSSING * Reading.thinnest(tones));
         return out;
     }
 

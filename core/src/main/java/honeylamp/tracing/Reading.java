@@ -3,6 +3,7 @@ package honeylamp.tracing;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.tracing.Proposal.Kind;
+import honeylamp.tracing.Proposal.Precision;
 import honeylamp.tracing.Proposal.ProposedOpening;
 import honeylamp.tracing.Proposal.ProposedWall;
 import honeylamp.tracing.Proposal.Run;
@@ -151,7 +152,8 @@ final class Reading {
         return Outlines.walls(ink, tones, thinnest(tones), THICKEST * tones.extentPx(), mostBetween);
     }
 
-    private static double thinnest(Tones tones) {
+    /** Walls are not thinner than this, in pixels. */
+    static double thinnest(Tones tones) {
         return Math.max(4, THINNEST * tones.extentPx());
     }
 
@@ -243,7 +245,8 @@ final class Reading {
                 run,
                 Thicknesses.nearest(thicknesses, s.thickness()),
                 openings,
-                s.sure());
+                s.sure(),
+                Precision.PIXELS);
     }
 
     private ProposedOpening opening(Stroke s, Gap g) {
@@ -264,7 +267,8 @@ final class Reading {
                 second,
                 arc.atFirst() ? first : second,
                 leaf ? at(s, middle, (arc.toRight() ? 1 : -1) * g.width()) : at(s, middle, 0),
-                g.sure());
+                g.sure(),
+                Precision.PIXELS);
     }
 
     /** A point of a stroke, in pixels of the picture. */

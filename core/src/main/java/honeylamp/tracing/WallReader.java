@@ -1,17 +1,26 @@
 package honeylamp.tracing;
 
+import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Projective;
 import honeylamp.plan.Underlay;
 import honeylamp.tracing.Watch.Step;
+import honeylamp.underlay.DrawnLines;
 import honeylamp.underlay.InkPicture;
 import honeylamp.underlay.LevelFinder;
+import honeylamp.underlay.LinesPicture;
 import honeylamp.underlay.TracedPicture;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Reads the walls and openings of a drawn plan from its picture. How it does is told in {@code docs/tracing.md}. */
 public final class WallReader {
     private static final double MOST_PIXELS = 4_500_000;
+
+    /** Beside walls there are leaves of doors. */
+    private static final double BESIDE_SHARE = 0.08;
+
+    private static final double CLOSER_SHARE = 0.7;
 
     private WallReader() {}
 
@@ -26,6 +35,47 @@ public final class WallReader {
                 underlay.shownPx(),
                 underlay.squaring().isPresent(),
                 watch);
+    }
+
+    /**
+     * What lines of a drawing show where its picture lies: read as a picture of them is, once as a whole and once more
+     * close up around the walls, then put onto the lines themselves. Empty if the reading was ended.
+     */
+    public static Optional<Proposal> read(DrawnLines lines, Underlay underlay, Watch watch) {
+        if (underlay.squaring().isPresent()) {
+            return Optional.of(Proposal.NONE); // what stands aslant to the paper was photographed
+        }
+        return read(lines, underlay.shownPx(), watch)
+                .flatMap(whole -> closeUp(whole, underlay.shownPx())
+                        .map(box -> read(lines, box, watch).map(close -> close.walls().isEmpty() ? whole : close))
+                        .orElse(Optional.of(whole)))
+                .map(found -> OnLines.of(found, lines.sides().toList()));
+    }
+
+    /** The walls with what is beside them, if they take so little of a picture that it shows more to look closer. */
+    private static Optional<Box> closeUp(Proposal whole, Box shown) {
+        if (whole.walls().isEmpty()) {
+            return Optional.empty();
+        }
+        var walls = Box.around(whole.walls().stream()
+                .flatMap(w -> Stream.of(w.line().a(), w.line().b()))
+                .toList());
+        return walls.grown(BESIDE_SHARE * Math.max(walls.width(), walls.height()))
+                .shared(shown)
+                .filter(b -> b.width() * b.height() < CLOSER_SHARE * shown.width() * shown.height());
+    }
+
+    private static Optional<Proposal> read(DrawnLines lines, Box box, Watch watch) {
+        var scale = Math.sqrt(MOST_PIXELS / (box.width() * box.height()));
+        var toPicture = Affine.move(-box.minX(), -box.minY()).then(Affine.scale(scale, scale));
+        var picture = LinesPicture.of(
+                lines, toPicture, (int) Math.ceil(box.width() * scale), (int) Math.ceil(box.height() * scale));
+        return read(picture, Projective.IDENTITY, whole(picture), false, watch)
+                .map(found -> found.moved(toPicture.inverse()));
+    }
+
+    private static Box whole(TracedPicture picture) {
+        return new Box(0, 0, picture.pyramid().width(), picture.pyramid().height());
     }
 
     private static Optional<Proposal> read(
@@ -44,7 +94,7 @@ public final class WallReader {
 
     /** The whole of a picture that is laid under no plan. */
     static Proposal read(TracedPicture picture) {
-        var whole = new Box(0, 0, picture.pyramid().width(), picture.pyramid().height());
-        return read(picture, Projective.IDENTITY, whole, false, Watch.NONE).orElseThrow();
+        return read(picture, Projective.IDENTITY, whole(picture), false, Watch.NONE)
+                .orElseThrow();
     }
 }

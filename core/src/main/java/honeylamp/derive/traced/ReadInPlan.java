@@ -10,6 +10,7 @@ import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Underlay;
 import honeylamp.tracing.Proposal;
+import honeylamp.tracing.Proposal.Precision;
 import honeylamp.tracing.Proposal.ProposedOpening;
 import honeylamp.tracing.Proposal.ProposedWall;
 import honeylamp.tracing.Proposal.Run;
@@ -25,6 +26,9 @@ final class ReadInPlan {
     private static final double USUAL_THICKNESS_SHARE = 0.14;
     private static final double USUAL_THICKNESS_MM = 15;
 
+    /** Lines tell thicknesses to a tenth of a millimetre, whatever a page was rounded to. */
+    private static final double LINES_STEP_MM = 0.1;
+
     private ReadInPlan() {}
 
     static ReadWalls of(Proposal proposal, Underlay underlay) {
@@ -34,7 +38,7 @@ final class ReadInPlan {
         var lines = new ArrayList<Segment>();
         var usual = thicknesses(proposal, underlay);
         for (var wall : proposal.walls()) {
-            lines.add(squared(plan(wall.line(), underlay, level), wall.run()));
+            lines.add(squared(plan(wall.line(), underlay, level), wall));
         }
         var back = level.inverse();
         var out = new ArrayList<ReadWall>();
@@ -42,7 +46,8 @@ final class ReadInPlan {
             var wall = proposal.walls().get(i);
             var own = thicknessMm(wall, underlay);
             var usualOwn = usual.getOrDefault(wall.thickness(), own);
-            var isUsual = Math.abs(own - usualOwn) < Math.max(USUAL_THICKNESS_MM, USUAL_THICKNESS_SHARE * usualOwn);
+            var isUsual = wall.precision() == Precision.PIXELS
+                    && Math.abs(own - usualOwn) < Math.max(USUAL_THICKNESS_MM, USUAL_THICKNESS_SHARE * usualOwn);
             var line = lines.get(i);
             var turned = new Segment(back.apply(line.a()), back.apply(line.b()));
             out.add(new ReadWall(
@@ -53,15 +58,19 @@ final class ReadInPlan {
                     isUsual ? usualOwn : own,
                     false,
                     openings(wall, turned, underlay),
-                    wall.sure()));
+                    wall.sure(),
+                    wall.precision()));
         }
         return new ReadWalls(out).tied().withOuter();
     }
 
     static double turnDeg(Proposal proposal, Underlay underlay) {
         double x = 0, y = 0;
+        var best = proposal.walls().stream().anyMatch(w -> w.precision() == Precision.LINES)
+                ? Precision.LINES
+                : Precision.PIXELS;
         for (var wall : proposal.walls()) {
-            if (wall.run() != Run.ASLANT) {
+            if (wall.run() != Run.ASLANT && wall.precision() == best) {
                 var line = plan(wall.line(), underlay, Affine.IDENTITY);
                 var angle = 4
                         * Math.atan2(
@@ -78,24 +87,29 @@ final class ReadInPlan {
         return new Segment(level.apply(underlay.plan(px.a())), level.apply(underlay.plan(px.b())));
     }
 
-    private static Segment squared(Segment line, Run run) {
-        var m = line.middle();
-        if (run == Run.ASLANT) {
+    /** A picture tells no place to less than a millimetre; lines do. */
+    private static Segment squared(Segment line, ProposedWall wall) {
+        if (wall.run() == Run.ASLANT) {
             return line;
         }
+        var m = wall.precision() == Precision.LINES
+                ? line.middle()
+                : new Point(
+                        Math.rint(line.middle().x()), Math.rint(line.middle().y()));
         return Math.abs(line.b().y() - line.a().y())
                         > Math.abs(line.b().x() - line.a().x())
                 ? new Segment(
-                        new Point(Math.rint(m.x()), line.a().y()),
-                        new Point(Math.rint(m.x()), line.b().y()))
+                        new Point(m.x(), line.a().y()),
+                        new Point(m.x(), line.b().y()))
                 : new Segment(
-                        new Point(line.a().x(), Math.rint(m.y())),
-                        new Point(line.b().x(), Math.rint(m.y())));
+                        new Point(line.a().x(), m.y()),
+                        new Point(line.b().x(), m.y()));
     }
 
     private static double thicknessMm(ProposedWall wall, Underlay underlay) {
         var line = plan(wall.line(), underlay, Affine.IDENTITY);
-        return 2 * Math.abs(line.offset(underlay.plan(wall.face())));
+        var mm = 2 * Math.abs(line.offset(underlay.plan(wall.face())));
+        return wall.precision() == Precision.LINES ? Math.rint(mm / LINES_STEP_MM) * LINES_STEP_MM : mm;
     }
 
     /** Of each thickness, the one half of the length is thinner than. */
@@ -161,6 +175,7 @@ final class ReadInPlan {
                 second,
                 hinge.distance(first) <= hinge.distance(second) ? Hand.FIRST : Hand.SECOND,
                 side >= 0 ? Swing.LEFT : Swing.RIGHT,
-                o.sure());
+                o.sure(),
+                o.precision());
     }
 }

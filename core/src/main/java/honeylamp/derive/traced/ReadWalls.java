@@ -9,6 +9,8 @@ import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Underlay;
 import honeylamp.tracing.Proposal;
+import honeylamp.tracing.Proposal.Precision;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -55,7 +57,9 @@ public record ReadWalls(List<ReadWall> walls) {
      * @param endsOn the number of the wall its second end lies on
      * @param outer whether there are rooms on one side of it only
      * @param sure from 0 to 1; below a half it is doubtful
+     * @param precision how well its line and its thickness are known
      */
+    @RecordBuilder
     public record ReadWall(
             int number,
             Segment line,
@@ -64,7 +68,9 @@ public record ReadWalls(List<ReadWall> walls) {
             double thicknessMm,
             boolean outer,
             List<ReadOpening> openings,
-            double sure) {
+            double sure,
+            Precision precision)
+            implements ReadWallsReadWallBuilder.With {
         /** Freezes the list. */
         public ReadWall {
             openings = List.copyOf(openings);
@@ -75,41 +81,15 @@ public record ReadWalls(List<ReadWall> walls) {
             return sure < 0.5;
         }
 
-        ReadWall along(Segment other) {
-            return new ReadWall(number, other, startsOn, endsOn, thicknessMm, outer, openings, sure);
-        }
-
-        ReadWall thick(double mm) {
-            return new ReadWall(number, line, startsOn, endsOn, mm, outer, openings, sure);
-        }
-
-        ReadWall with(List<ReadOpening> other) {
-            return new ReadWall(number, line, startsOn, endsOn, thicknessMm, outer, other, sure);
-        }
-
-        private ReadWall asOuter() {
-            return new ReadWall(number, line, startsOn, endsOn, thicknessMm, true, openings, sure);
-        }
-
         /** Between two rooms a single line across a gap is a sill or a change of floors, not a window. */
         private ReadWall asInner() {
-            return with(openings.stream()
-                    .map(o -> o.kind.isWindow() && o.isDoubtful()
-                            ? new ReadOpening(OpeningKind.PLAIN, o.first, o.second, o.hand, o.swing, o.sure)
-                            : o)
+            return withOpenings(openings.stream()
+                    .map(o -> o.kind.isWindow() && o.isDoubtful() ? o.withKind(OpeningKind.PLAIN) : o)
                     .toList());
         }
 
         private ReadWall without(int gone) {
-            return new ReadWall(
-                    number,
-                    line,
-                    startsOn.filter(n -> n != gone),
-                    endsOn.filter(n -> n != gone),
-                    thicknessMm,
-                    outer,
-                    openings,
-                    sure);
+            return withStartsOn(startsOn.filter(n -> n != gone)).withEndsOn(endsOn.filter(n -> n != gone));
         }
     }
 
@@ -119,8 +99,12 @@ public record ReadWalls(List<ReadWall> walls) {
      * @param hand as seen along the wall
      * @param swing as seen along the wall
      * @param sure from 0 to 1; below a half it is doubtful
+     * @param precision how well its jambs are known
      */
-    public record ReadOpening(OpeningKind kind, Point first, Point second, Hand hand, Swing swing, double sure) {
+    @RecordBuilder
+    public record ReadOpening(
+            OpeningKind kind, Point first, Point second, Hand hand, Swing swing, double sure, Precision precision)
+            implements ReadWallsReadOpeningBuilder.With {
         /** Whether it should be looked at before it is taken: a plain gap may be no wall at all. */
         public boolean isDoubtful() {
             return sure < 0.7;
@@ -155,7 +139,7 @@ public record ReadWalls(List<ReadWall> walls) {
                 .mapToObj(i -> {
                     var w = walls.get(i);
                     var isOuter = sides.get(i) == 1 || sides.get(i) == 0 && w.thicknessMm >= OUTER_SHARE * thinnest;
-                    return isOuter ? w.asOuter() : w.asInner();
+                    return isOuter ? w.withOuter(true) : w.asInner();
                 })
                 .toList());
     }
@@ -232,7 +216,7 @@ public record ReadWalls(List<ReadWall> walls) {
      * or turned round.
      */
     public ReadWalls shifted(int number, double mm) {
-        var out = changed(number, w -> w.along(w.line.shiftedLeft(mm))).tied();
+        var out = changed(number, w -> w.withLine(w.line.shiftedLeft(mm))).tied();
         return walls.stream().allMatch(w -> goesOn(w, out.wall(w.number).orElseThrow())) ? out : this;
     }
 
@@ -251,7 +235,7 @@ public record ReadWalls(List<ReadWall> walls) {
         if (on.isEmpty()) {
             return changed(
                     number,
-                    w -> w.along(new Segment(
+                    w -> w.withLine(new Segment(
                             w.line.a(), w.line.a().plus(w.line.unit().times(mm)))));
         }
         var way = wall.endsOn.isPresent() ? wall.line.unit() : wall.line.unit().times(-1);
@@ -263,24 +247,23 @@ public record ReadWalls(List<ReadWall> walls) {
     public ReadWalls asThick(int number, double mm) {
         var before = wall(number).orElseThrow().thicknessMm;
         return new ReadWalls(walls.stream()
-                .map(w -> w.thicknessMm == before ? w.thick(mm) : w)
+                .map(w -> w.thicknessMm == before ? w.withThicknessMm(mm) : w)
                 .toList());
     }
 
     /** The same, all of it moved. */
     ReadWalls moved(Point by) {
         return new ReadWalls(walls.stream()
-                .map(w -> w.along(new Segment(w.line.a().plus(by), w.line.b().plus(by)))
-                        .with(w.openings.stream()
-                                .map(o -> new ReadOpening(
-                                        o.kind, o.first.plus(by), o.second.plus(by), o.hand, o.swing, o.sure))
+                .map(w -> w.withLine(w.line.moved(by))
+                        .withOpenings(w.openings.stream()
+                                .map(o -> o.withFirst(o.first.plus(by)).withSecond(o.second.plus(by)))
                                 .toList()))
                 .toList());
     }
 
     /** With one opening of a wall closed. */
     public ReadWalls closed(int number, int opening) {
-        return changed(number, w -> w.with(withoutAt(w.openings, opening)));
+        return changed(number, w -> w.withOpenings(withoutAt(w.openings, opening)));
     }
 
     /** With the leaf of an opening hung at the other jamb, or opening to the other side. */
@@ -288,8 +271,8 @@ public record ReadWalls(List<ReadWall> walls) {
         return changed(number, w -> {
             var all = new ArrayList<>(w.openings);
             var o = all.get(opening);
-            all.set(opening, new ReadOpening(o.kind, o.first, o.second, hand, swing, o.sure));
-            return w.with(all);
+            all.set(opening, o.withHand(hand).withSwing(swing));
+            return w.withOpenings(all);
         });
     }
 
@@ -298,24 +281,13 @@ public record ReadWalls(List<ReadWall> walls) {
         var wall = wall(number).orElseThrow();
         var gap = wall.openings.get(opening);
         var next = walls.stream().mapToInt(ReadWall::number).max().orElse(0) + 1;
-        var before = new ReadWall(
-                number,
-                new Segment(wall.line.a(), wall.line.nearest(gap.first)),
-                wall.startsOn,
-                Optional.empty(),
-                wall.thicknessMm,
-                wall.outer,
-                wall.openings.subList(0, opening),
-                wall.sure);
-        var after = new ReadWall(
-                next,
-                new Segment(wall.line.nearest(gap.second), wall.line.b()),
-                Optional.empty(),
-                wall.endsOn,
-                wall.thicknessMm,
-                wall.outer,
-                wall.openings.subList(opening + 1, wall.openings.size()),
-                wall.sure);
+        var before = wall.withLine(new Segment(wall.line.a(), wall.line.nearest(gap.first)))
+                .withEndsOn(Optional.empty())
+                .withOpenings(wall.openings.subList(0, opening));
+        var after = wall.withNumber(next)
+                .withLine(new Segment(wall.line.nearest(gap.second), wall.line.b()))
+                .withStartsOn(Optional.empty())
+                .withOpenings(wall.openings.subList(opening + 1, wall.openings.size()));
         var out = new ArrayList<ReadWall>();
         for (var w : walls) {
             if (w.number != number) {
@@ -330,15 +302,8 @@ public record ReadWalls(List<ReadWall> walls) {
     }
 
     private static ReadWall onNearer(ReadWall w, ReadWall before, ReadWall after) {
-        return new ReadWall(
-                w.number,
-                w.line,
-                w.startsOn.map(n -> n == before.number ? nearer(w.line.a(), before, after) : n),
-                w.endsOn.map(n -> n == before.number ? nearer(w.line.b(), before, after) : n),
-                w.thicknessMm,
-                w.outer,
-                w.openings,
-                w.sure);
+        return w.withStartsOn(w.startsOn.map(n -> n == before.number ? nearer(w.line.a(), before, after) : n))
+                .withEndsOn(w.endsOn.map(n -> n == before.number ? nearer(w.line.b(), before, after) : n));
     }
 
     private static int nearer(Point p, ReadWall before, ReadWall after) {
@@ -410,15 +375,9 @@ public record ReadWalls(List<ReadWall> walls) {
         }
         return changed(
                         number,
-                        w -> new ReadWall(
-                                number,
-                                line,
-                                w.startsOn.or(() -> reached(number, line, line.a())),
-                                w.endsOn.or(() -> reached(number, line, line.b())),
-                                w.thicknessMm,
-                                w.outer,
-                                w.openings,
-                                w.sure))
+                        w -> w.withLine(line)
+                                .withStartsOn(w.startsOn.or(() -> reached(number, line, line.a())))
+                                .withEndsOn(w.endsOn.or(() -> reached(number, line, line.b()))))
                 .tied();
     }
 
@@ -433,15 +392,8 @@ public record ReadWalls(List<ReadWall> walls) {
     /** With every free end that reaches another wall on the line of that wall. */
     ReadWalls freeEndsTied() {
         return new ReadWalls(walls.stream()
-                        .map(w -> new ReadWall(
-                                w.number,
-                                w.line,
-                                w.startsOn.or(() -> reached(w.number, w.line, w.line.a())),
-                                w.endsOn.or(() -> reached(w.number, w.line, w.line.b())),
-                                w.thicknessMm,
-                                w.outer,
-                                w.openings,
-                                w.sure))
+                        .map(w -> w.withStartsOn(w.startsOn.or(() -> reached(w.number, w.line, w.line.a())))
+                                .withEndsOn(w.endsOn.or(() -> reached(w.number, w.line, w.line.b()))))
                         .toList())
                 .tied();
     }
@@ -471,8 +423,8 @@ public record ReadWalls(List<ReadWall> walls) {
         }
         return changed(number, w -> {
             var all = new ArrayList<>(w.openings);
-            all.set(opening, new ReadOpening(o.kind, w.line.at(from), w.line.at(to), o.hand, o.swing, o.sure));
-            return w.with(all);
+            all.set(opening, o.withFirst(w.line.at(from)).withSecond(w.line.at(to)));
+            return w.withOpenings(all);
         });
     }
 
@@ -494,7 +446,7 @@ public record ReadWalls(List<ReadWall> walls) {
                 .map(w -> {
                     var a = w.startsOn.flatMap(this::wall).flatMap(o -> w.line.lineCrossing(o.line));
                     var b = w.endsOn.flatMap(this::wall).flatMap(o -> w.line.lineCrossing(o.line));
-                    return w.along(new Segment(a.orElse(w.line.a()), b.orElse(w.line.b())));
+                    return w.withLine(new Segment(a.orElse(w.line.a()), b.orElse(w.line.b())));
                 })
                 .toList());
     }
