@@ -7,6 +7,7 @@ import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.UnderlayId;
 import honeylamp.plan.KnownLength;
+import honeylamp.plan.Linework;
 import honeylamp.plan.PictureNote;
 import honeylamp.plan.Placing;
 import honeylamp.plan.Placing.Axes;
@@ -55,6 +56,21 @@ public final class UnderlayEdits {
                 plan.numbersTaken(1)
                         .withStorey(storey, s -> s.with(Underlay.class, Lists.plus(s.underlays(), underlay))),
                 id);
+    }
+
+    /** The plan with the lines that a picture was drawn with. */
+    public static Plan withLines(Plan plan, StoreyId storey, UnderlayId id, Linework lines) {
+        return change(plan, storey, id, u -> u.withLinework(Optional.of(lines)));
+    }
+
+    /** Chooses whether walls are read from a layer of a drawing's lines. */
+    public static Plan useLayer(Plan plan, StoreyId storey, UnderlayId id, int layer, Linework.Use use) {
+        return change(plan, storey, id, u -> u.withLinework(u.linework().map(l -> l.using(layer, use))));
+    }
+
+    /** Chooses whether walls are read from any of a drawing's lines. */
+    public static Plan useLayers(Plan plan, StoreyId storey, UnderlayId id, Linework.Use use) {
+        return change(plan, storey, id, u -> u.withLinework(u.linework().map(l -> l.using(use))));
     }
 
     /** Adds a known length and gives the picture the scale that all of them give together. */

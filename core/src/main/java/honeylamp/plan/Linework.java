@@ -53,6 +53,11 @@ public record Linework(String asset, List<Layer> layers) {
         return new Linework(asset, all);
     }
 
+    /** The same with one use of all layers. */
+    public Linework using(Use use) {
+        return new Linework(asset, layers.stream().map(l -> l.withUse(use)).toList());
+    }
+
     /** Whether a layer is read. */
     public boolean reads(int layer) {
         return layers.get(layer).use() == Use.READ;

@@ -4,6 +4,7 @@ import honeylamp.geometry.Point;
 import honeylamp.output.Progress;
 import honeylamp.plan.Linework;
 import honeylamp.plan.Linework.Form;
+import honeylamp.plan.Underlay;
 import honeylamp.underlay.DrawnLines;
 import honeylamp.underlay.DrawnLines.Drawn;
 import honeylamp.underlay.DrawnLines.Layer;
@@ -12,6 +13,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -58,6 +60,19 @@ public final class LinesFile {
             LOG.info("A drawing is taken as a picture only: {}", e.getMessage());
             return Optional.empty();
         }
+    }
+
+    /** The lines of a drawing that are to be read; empty for a picture of pixels. */
+    public static Optional<DrawnLines> toRead(Underlay underlay, Map<String, byte[]> assets) {
+        return underlay.linework().flatMap(linework -> Optional.ofNullable(assets.get(linework.asset()))
+                .flatMap(bytes -> {
+                    try {
+                        return Optional.of(read(bytes).read(linework));
+                    } catch (IOException e) {
+                        LOG.warn("The lines of {} are left out", underlay.picture().name(), e);
+                        return Optional.empty();
+                    }
+                }));
     }
 
     static byte[] bytes(DrawnLines lines) {

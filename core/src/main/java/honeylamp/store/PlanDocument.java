@@ -1,6 +1,7 @@
 package honeylamp.store;
 
 import honeylamp.plan.Plan;
+import java.util.HashMap;
 import java.util.Map;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -8,7 +9,7 @@ import tools.jackson.databind.node.JsonNodeFactory;
 /**
  * A plan with what belongs to it in its file.
  *
- * @param assets pictures by the SHA-256 of their bytes
+ * @param assets pictures, and lines of drawings, by the SHA-256 of their bytes
  * @param original the JSON it was read from, for fields this version does not know
  */
 public record PlanDocument(Plan plan, Map<String, byte[]> assets, JsonNode original) {
@@ -29,8 +30,13 @@ public record PlanDocument(Plan plan, Map<String, byte[]> assets, JsonNode origi
 
     /** The document with a further asset. */
     public PlanDocument withAsset(String name, byte[] bytes) {
-        var more = new java.util.HashMap<>(assets);
-        more.put(name, bytes);
+        return withAssets(Map.of(name, bytes));
+    }
+
+    /** The document with further assets. */
+    public PlanDocument withAssets(Map<String, byte[]> further) {
+        var more = new HashMap<>(assets);
+        more.putAll(further);
         return new PlanDocument(plan, more, original);
     }
 }

@@ -38,13 +38,25 @@ public final class WallReader {
     }
 
     /**
+     * What the lines of a drawing show, or its picture where they show no walls: a page may be a scan in a frame of lines.
+     * Empty if the reading was ended.
+     */
+    public static Optional<Proposal> read(
+            TracedPicture picture, Optional<DrawnLines> lines, Underlay underlay, Watch watch) {
+        var ofLines = lines.filter(l -> !l.all().isEmpty())
+                .filter(_ -> underlay.squaring().isEmpty()) // what stands aslant to the paper was photographed
+                .map(l -> read(l, underlay, watch));
+        return ofLines.isPresent()
+                        && ofLines.get().map(p -> !p.walls().isEmpty()).orElse(true)
+                ? ofLines.get()
+                : read(picture, underlay, watch);
+    }
+
+    /**
      * What lines of a drawing show where its picture lies: read as a picture of them is, once as a whole and once more
      * close up around the walls, then put onto the lines themselves. Empty if the reading was ended.
      */
-    public static Optional<Proposal> read(DrawnLines lines, Underlay underlay, Watch watch) {
-        if (underlay.squaring().isPresent()) {
-            return Optional.of(Proposal.NONE); // what stands aslant to the paper was photographed
-        }
+    private static Optional<Proposal> read(DrawnLines lines, Underlay underlay, Watch watch) {
         return read(lines, underlay.shownPx(), watch)
                 .flatMap(whole -> closeUp(whole, underlay.shownPx())
                         .map(box -> read(lines, box, watch).map(close -> close.walls().isEmpty() ? whole : close))

@@ -87,7 +87,10 @@ public record DrawnLines(List<Layer> layers, List<Drawn> all) {
     /** Those that are to be read. */
     public DrawnLines read(Linework linework) {
         return new DrawnLines(
-                layers, all.stream().filter(d -> linework.reads(d.layer)).toList());
+                layers,
+                all.stream()
+                        .filter(d -> d.layer < linework.layers().size() && linework.reads(d.layer))
+                        .toList());
     }
 
     /** All sides of all paths that are longer than nothing. */

@@ -89,7 +89,7 @@ class PlanFromLinesTest {
         Export.write(composed(), Export.Format.PDF, Export.Picture.USUAL, pdf, Progress.NONE);
         var pages = (PictureImport.Result.Pages) PictureImport.read(pdf, Notes.LEFT_OUT, Progress.NONE);
         page = pages.pages().page(0, Progress.NONE);
-        pages.pages().close(); java.nio.file.Files.write(Path.of("/tmp/look/lines.json"), page.lines().get().bytes());
+        pages.pages().close();
         var file = folder.resolve("house.svg");
         Export.write(composed(), Export.Format.SVG, Export.Picture.USUAL, file, Progress.NONE);
         svg = (PictureImport.Result.Good) PictureImport.read(file, Notes.LEFT_OUT, Progress.NONE);
@@ -104,7 +104,7 @@ class PlanFromLinesTest {
                 "0".repeat(64), "house", pixels.pyramid().width(), pixels.pyramid().height());
         var laid = UnderlayEdits.add(plan, storey, picture, new Point(1234.5, -77), mmPerPixel);
         var underlay = laid.plan().storey(storey).elements().find(Underlay.class, laid.id()).orElseThrow();
-        var found = WallReader.read(lines.lines().read(linework), underlay, Watch.NONE).orElseThrow();
+        var found = WallReader.read(pixels, Optional.of(lines.lines().read(linework)), underlay, Watch.NONE).orElseThrow();
         return TakingWalls.take(laid.plan(), storey, ReadWalls.of(found, underlay).walls())
                 .plan();
     }
@@ -144,8 +144,6 @@ class PlanFromLinesTest {
     @Test
     void aPageComesBackToAFractionOfAMillimetre() {
         var plan = fromPage(UnitSystem.MM, page.lines().orElseThrow().linework());
-        plan.storeys().getFirst().walls().forEach(w -> System.err.println(w.id() +" "+w.from().point()+" "+w.to().point()+" "+w.type()));
-        plan.storeys().getFirst().openings().forEach(w -> System.err.println(w.host()+" "+w.kind()+" "+w.offset().mm()+" "+w.width().mm()+w.hand()+w.swing()));
         isTheHouse(plan);
     }
 

@@ -28,18 +28,22 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Underlay.Picture;
 import honeylamp.store.FileTrouble;
+import honeylamp.store.LinesFile;
 import honeylamp.store.PdfPages;
 import honeylamp.store.PictureImport;
 import honeylamp.tracing.Proposal;
 import honeylamp.tracing.WallReader;
 import honeylamp.tracing.Watch;
+import honeylamp.underlay.DrawnLines;
 import honeylamp.underlay.LevelFinder;
 import honeylamp.underlay.TracedPicture;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -71,9 +75,27 @@ final class BringingIn {
         return underWay > 0;
     }
 
+    /**
+     * A picture that has been read.
+     *
+     * @param mmPerPixel its scale, if the page it is tells
+     */
+    private record Brought(
+            byte[] bytes,
+            String sha,
+            TracedPicture pixels,
+            Optional<LinesFile.Kept> lines,
+            String name,
+            Optional<Double> mmPerPixel) {
+        Picture picture() {
+            return new Picture(
+                    sha, name, pixels.pyramid().width(), pixels.pyramid().height());
+        }
+    }
+
     /** Lays a picture that has been read somewhere. */
     private interface Laying {
-        void lay(byte[] bytes, String sha, TracedPicture pixels, String name, Optional<Double> mmPerPixel);
+        void lay(Brought brought);
     }
 
     void file(Path file) {
@@ -124,8 +146,8 @@ final class BringingIn {
     private void take(PictureImport.Result result, String name, Laying laying) {
         switch (result) {
             case PictureImport.Result.Refused(var problem) -> model.complain(problem.sentence());
-            case PictureImport.Result.Good(var bytes, var sha, var picture) ->
-                laying.lay(bytes, sha, picture, name, Optional.empty());
+            case PictureImport.Result.Good(var bytes, var sha, var picture, var lines) ->
+                laying.lay(new Brought(bytes, sha, picture, lines, name, Optional.empty()));
             case PictureImport.Result.Pages(var pages) ->
                 picker.open(pages, model.now().plan().units(), (file, page, scale) -> page(file, page, scale, laying));
         }
@@ -134,61 +156,62 @@ final class BringingIn {
     private void page(PdfPages pages, int index, OptionalInt scale, Laying laying) {
         run(
                 PictureIntake.of(pages, index),
-                page -> laying.lay(
+                page -> laying.lay(new Brought(
                         page.png(),
                         page.sha256(),
                         page.picture(),
+                        page.lines(),
                         pages.count() == 1 ? pages.name() : pages.name() + ", page " + (index + 1),
-                        PdfPages.mmPerPixel(page, scale)));
+                        PdfPages.mmPerPixel(page, scale))));
     }
 
-    private void lay(byte[] bytes, String sha, TracedPicture pixels, String name, Optional<Double> mmPerPixel) {
+    private void lay(Brought brought) {
         var now = model.now();
-        var picture = new Picture(
-                sha, name, pixels.pyramid().width(), pixels.pyramid().height());
         var centre = now.viewport().centre();
-        var added = mmPerPixel.isPresent()
-                ? UnderlayEdits.add(now.plan(), now.storey(), picture, centre, mmPerPixel.get())
-                : UnderlayEdits.add(now.plan(), now.storey(), picture, centre);
-        model.pictures().put(sha, pixels);
-        model.addAsset(
-                sha,
-                bytes,
-                added.plan(),
+        var scale = brought.mmPerPixel;
+        var added = scale.isPresent()
+                ? UnderlayEdits.add(now.plan(), now.storey(), brought.picture(), centre, scale.get())
+                : UnderlayEdits.add(now.plan(), now.storey(), brought.picture(), centre);
+        var assets = new HashMap<>(Map.of(brought.sha, brought.bytes));
+        brought.lines.ifPresent(l -> assets.put(l.sha256(), l.bytes()));
+        var plan = brought.lines
+                .map(l -> UnderlayEdits.withLines(added.plan(), now.storey(), added.id(), l.linework()))
+                .orElse(added.plan());
+        model.pictures().put(brought.sha, brought.pixels);
+        model.addAssets(
+                assets,
+                plan,
                 "Bring in picture",
-                new Intent.TakeUp(mmPerPixel.isPresent() ? Tool.PICK_PICTURE : Tool.KNOWN_LENGTH),
+                new Intent.TakeUp(scale.isPresent() ? Tool.PICK_PICTURE : Tool.KNOWN_LENGTH),
                 new Intent.Pick(Set.of(added.id())),
                 new Intent.Say(
-                        mmPerPixel.isPresent()
+                        scale.isPresent()
                                 ? Said.news("The page lies at its true size. A known length is a good check.")
                                 : Said.NOTHING));
         focusPlan.run();
     }
 
-    private void layOnPage(byte[] bytes, String sha, TracedPicture pixels, String name, Optional<Double> mmPerPixel) {
+    private void layOnPage(Brought brought) {
         var page = model.shown().page().page().id();
         if (model.now().plan().presentation().page(page).isEmpty()) { // taken away while the picture was read
             model.complain("This view is on no page. Put it on one, then lay the picture on that.");
             return;
         }
-        var picture = new Picture(
-                sha, name, pixels.pyramid().width(), pixels.pyramid().height());
-        switch (PageEdits.layPicture(model.now().plan(), page, picture)) {
-            case Outcome.Done<Plan>(var plan) -> model.addAsset(sha, bytes, plan, "Lay picture on page");
+        switch (PageEdits.layPicture(model.now().plan(), page, brought.picture())) {
+            case Outcome.Done<Plan>(var plan) ->
+                model.addAsset(brought.sha, brought.bytes, plan, "Lay picture on page");
             case Outcome.Refused<Plan> no -> model.complain(no.sentence("That cannot be"));
         }
         focusPlan.run();
     }
 
-    private void layAsLogo(byte[] bytes, String sha, TracedPicture pixels, String name, Optional<Double> mmPerPixel) {
-        var picture = new Picture(
-                sha, name, pixels.pyramid().width(), pixels.pyramid().height());
+    private void layAsLogo(Brought brought) {
         var plan = PageEdits.sheet(
                 model.now().plan(),
                 model.shown().page().page().id(),
                 model.now().choices().presenting().reach(),
-                s -> s.withTitle(s.title().withLogo(Optional.of(picture))));
-        model.addAsset(sha, bytes, plan, "Lay mark of the house");
+                s -> s.withTitle(s.title().withLogo(Optional.of(brought.picture()))));
+        model.addAsset(brought.sha, brought.bytes, plan, "Lay mark of the house");
         focusPlan.run();
     }
 
@@ -229,7 +252,7 @@ final class BringingIn {
     /** Reads the walls of the picture that is picked, or on top, and shows them to be looked at. */
     void proposeWalls() {
         reading(
-                (picture, underlay, watch) -> WallReader.read(picture, underlay, watch)
+                (picture, lines, underlay, watch) -> WallReader.read(picture, lines, underlay, watch)
                         .flatMap(walls -> {
                             if (walls.walls().isEmpty() || !watch.goesOn(Watch.Step.WORDS)) {
                                 return Optional.of(new ReadPicture(walls, List.of()));
@@ -243,7 +266,7 @@ final class BringingIn {
     /** Reads the lengths that are written on the picture that is picked, or on top, and shows them to be looked at. */
     void proposeLengths() {
         reading(
-                (picture, underlay, watch) -> WrittenLengths.read(picture, underlay, ShippedLetters.forms(), watch),
+                (picture, _, underlay, watch) -> WrittenLengths.read(picture, underlay, ShippedLetters.forms(), watch),
                 this::proposeLengths);
     }
 
@@ -256,7 +279,7 @@ final class BringingIn {
         }
         var geometry = model.shown().geometry();
         reading(
-                (picture, underlay, watch) -> WallReader.read(picture, underlay, watch)
+                (picture, lines, underlay, watch) -> WallReader.read(picture, lines, underlay, watch)
                         .map(found -> new Compared(
                                 geometry,
                                 found.walls().isEmpty()
@@ -290,7 +313,7 @@ final class BringingIn {
 
     /** Reads something from a picture; empty if that was ended. */
     private interface Reader<T> {
-        Optional<T> read(TracedPicture picture, Underlay underlay, Watch watch);
+        Optional<T> read(TracedPicture picture, Optional<DrawnLines> lines, Underlay underlay, Watch watch);
     }
 
     private <T> void reading(Reader<T> reader, BiConsumer<Underlay, T> then) {
@@ -301,11 +324,12 @@ final class BringingIn {
             return;
         }
         var u = underlay.get();
+        var assets = model.now().document().assets();
         run(
                 new Task<Optional<T>>() {
                     @Override
                     protected Optional<T> call() {
-                        return reader.read(pixels.get(), u, step -> {
+                        return reader.read(pixels.get(), LinesFile.toRead(u, assets), u, step -> {
                             updateTitle(step.words());
                             updateProgress(step.ordinal() + 1, Watch.Step.values().length + 1);
                             return !isCancelled();

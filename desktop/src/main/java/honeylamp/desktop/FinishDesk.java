@@ -39,7 +39,7 @@ record FinishDesk(WorkspaceModel model, FileDialogs dialogs, Errands errands, Li
 
     private FacePicture face(Path file, Progress progress) throws IOException, Progress.Cancelled {
         return switch (PictureImport.read(file, PictureImport.Notes.LEFT_OUT, progress)) {
-            case PictureImport.Result.Good(var _, var _, var picture) ->
+            case PictureImport.Result.Good(var _, var _, var picture, var _) ->
                 FaceTones.of(picture, FileNames.named(file), firstWidth());
             case PictureImport.Result.Pages(var pages) -> {
                 pages.close();

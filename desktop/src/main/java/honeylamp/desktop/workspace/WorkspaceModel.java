@@ -40,6 +40,7 @@ import honeylamp.store.Origin;
 import honeylamp.takeoff.way.GettingIn;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -344,9 +345,14 @@ public final class WorkspaceModel {
 
     /** Adds a picture to the document, with the plan that shows it, and goes on with a tool. */
     public void addAsset(String name, byte[] bytes, Plan plan, String action, Intent... then) {
-        log.brought(name, bytes);
+        addAssets(Map.of(name, bytes), plan, action, then);
+    }
+
+    /** The same with several assets, each by the SHA-256 of its bytes. */
+    public void addAssets(Map<String, byte[]> assets, Plan plan, String action, Intent... then) {
+        assets.forEach(log::brought);
         var all = new ArrayList<Intent>(List.of(
-                new Intent.Rename(now().origin().with(now().document().withAsset(name, bytes))),
+                new Intent.Rename(now().origin().with(now().document().withAssets(assets))),
                 new Intent.Edit(plan, action)));
         all.addAll(List.of(then));
         act(all.toArray(Intent[]::new));

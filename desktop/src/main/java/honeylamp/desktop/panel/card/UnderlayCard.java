@@ -1,9 +1,13 @@
 package honeylamp.desktop.panel.card;
 
+import honeylamp.desktop.panel.part.Tips;
+import honeylamp.desktop.panel.part.ToneMenu;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.UnderlayEdits;
+import honeylamp.plan.Linework;
+import honeylamp.plan.Linework.Use;
 import honeylamp.plan.Placing;
 import honeylamp.plan.Position;
 import honeylamp.plan.Treatment;
@@ -19,8 +23,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.paint.Color;
 
 /** A picture to trace: its known lengths, place, look and notes. */
 record UnderlayCard(WorkspaceModel model, CardFields parts) {
@@ -31,6 +37,9 @@ record UnderlayCard(WorkspaceModel model, CardFields parts) {
                 + underlay.picture().widthPx() + " \u00d7 " + underlay.picture().heightPx() + " px"));
         out.add(parts.folding(
                 "Known lengths", new KnownLengthTable(model).of(underlay).toArray(Node[]::new)));
+        underlay.linework()
+                .ifPresent(l -> out.add(
+                        parts.folding("Lines to read", lines(underlay, l).toArray(Node[]::new))));
         out.add(parts.folding("Look", look(underlay).toArray(Node[]::new)));
         out.add(parts.folding("Place", place(underlay).toArray(Node[]::new)));
         if (!underlay.notes().isEmpty()) {
@@ -38,6 +47,48 @@ record UnderlayCard(WorkspaceModel model, CardFields parts) {
         }
         out.add(parts.delete());
         return out;
+    }
+
+    /** What walls are read from: a layer can be told by its name, its colour and how it is drawn. */
+    private List<Node> lines(Underlay underlay, Linework linework) {
+        var out = new ArrayList<Node>();
+        out.add(Widgets.quiet("Walls are read from what is ticked, as exactly as it is drawn; with nothing ticked, from"
+                + " the picture."));
+        out.add(Widgets.row(
+                Widgets.button("Tick all", "lines-all", "Reads all layers", () -> use(underlay, Use.READ)),
+                Widgets.button("Tick none", "lines-none", "Reads no layer", () -> use(underlay, Use.LEFT_OUT))));
+        for (var i = 0; i < linework.layers().size(); i++) {
+            out.add(layer(underlay, linework.layers().get(i), i));
+        }
+        return out;
+    }
+
+    private void use(Underlay underlay, Use use) {
+        model.edit(UnderlayEdits.useLayers(parts.plan(), parts.at(), underlay.id(), use), "Lines to read");
+    }
+
+    private Node layer(Underlay underlay, Linework.Layer layer, int number) {
+        var form = switch (layer.form()) {
+            case LINES -> "line";
+            case BROKEN_LINES -> "broken line";
+            case FILLS -> "filled area";
+        };
+        var tick = new CheckBox((layer.name().isBlank() ? "No layer" : layer.name()) + ", " + layer.count() + " " + form
+                + (layer.count() == 1 ? "" : "s"));
+        tick.setId("lines-" + number);
+        tick.setWrapText(true);
+        tick.setSelected(layer.use() == Use.READ);
+        tick.setGraphic(ToneMenu.swatch(Color.web(layer.colour())));
+        Tips.on(tick, "Drawn in the colour shown (" + layer.colour() + ")");
+        tick.setOnAction(_ -> model.edit(
+                UnderlayEdits.useLayer(
+                        parts.plan(),
+                        parts.at(),
+                        underlay.id(),
+                        number,
+                        tick.isSelected() ? Use.READ : Use.LEFT_OUT),
+                "Lines to read"));
+        return tick;
     }
 
     private List<Node> look(Underlay underlay) {

@@ -21,13 +21,18 @@ public final class ToneMenu {
         var menu = Widgets.menu("", id, tip, List.of(), _ -> {});
         for (var role : Role.ofPieces()) {
             var tone = palette.of(role);
-            var swatch = new Rectangle(SWATCH_PX, SWATCH_PX, colour(tone));
-            swatch.setStroke(Color.gray(0.5));
-            var item = new MenuItem(role.label(), swatch);
+            var item = new MenuItem(role.label(), swatch(colour(tone)));
             item.setOnAction(_ -> take.accept(tone));
             menu.getItems().add(item);
         }
         return menu;
+    }
+
+    /** A colour, shown. */
+    public static Rectangle swatch(Color colour) {
+        var out = new Rectangle(SWATCH_PX, SWATCH_PX, colour);
+        out.setStroke(Color.gray(0.5));
+        return out;
     }
 
     private static Color colour(Oklch tone) {
