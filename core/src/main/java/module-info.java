@@ -41,6 +41,7 @@ module honeylamp.core {
     exports honeylamp.edit;
     exports honeylamp.geometry;
     exports honeylamp.lettering;
+    exports honeylamp.model;
     exports honeylamp.guide;
     exports honeylamp.illustrate;
     exports honeylamp.illustrate.paper;

@@ -68,6 +68,7 @@ class FloorsTest {
             "raised.traced",
             "survey.reading",
             "survey",
+            "model",
             "drawing.ink",
             "drawing",
             "illustrate.paper",

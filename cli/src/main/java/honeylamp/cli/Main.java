@@ -19,6 +19,7 @@ import picocli.CommandLine.Spec;
             ScheduleCommand.class,
             TakeoffCommand.class,
             SurveyCommand.class,
+            BaseCommand.class,
             MeterCommand.class,
             CheckCommand.class,
             RecoverCommand.class,

@@ -341,6 +341,25 @@ class CommandLineTest {
     }
 
     @Test
+    void aBuildingModelBecomesAPlanToDrawOnAndABrokenOneNothing() throws Exception {
+        var model = folder.resolve("tea-room.ifc");
+        var plan = folder.resolve("tea-room.honeylamp");
+        PlanFile.save(PlanDocument.of(QuillbackLane.plan()), new byte[0], plan);
+        assertThat(run("model", plan, "-o", model).code()).isZero();
+        var target = folder.resolve("base.honeylamp");
+        var ran = run("base", model, "-o", target);
+        assertThat(ran.code()).isZero();
+        assertThat(ran.out()).contains("2 storeys, 21 walls, 25 openings, 10 rooms named");
+        assertThat(PlanFile.open(target)).isInstanceOf(PlanFile.Opened.Good.class);
+        var broken = Files.writeString(folder.resolve("broken.ifc"), "ISO-10303-21;DATA;#1=A(;");
+        var nothing = folder.resolve("nothing.honeylamp");
+        var refused = run("base", broken, "-o", nothing);
+        assertThat(refused.code()).isEqualTo(2);
+        assertThat(refused.err()).contains("broken.ifc").contains("line 1");
+        assertThat(nothing).doesNotExist();
+    }
+
+    @Test
     void aSurveyThatCannotBeReadWritesNothing() throws Exception {
         var readings = Files.writeString(folder.resolve("bad.csv"), "kind,from,to,end\nleg,A,B,1000\nleg,X,Y,500\n");
         var target = folder.resolve("bad.honeylamp");

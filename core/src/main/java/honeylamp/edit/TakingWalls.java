@@ -43,8 +43,10 @@ public final class TakingWalls {
     private static final double LINES_STEP_MM = 1;
     private static final double LINES_STEP_INCH = 1.0 / 16;
 
-    /** A thickness told by lines is a whole step where it comes so near. */
-    private static final double WHOLE_STEP_MM = 0.2;
+    /** A length told by lines is a whole step where it comes so near. */
+    private static final double WHOLE_STEP_MM = 0.1;
+
+    private static final double FINEST_MM = 0.01;
     private static final double LEAST_WIDTH_MM = 200;
     private static final double JAMB_MM = 1;
 
@@ -206,11 +208,11 @@ public final class TakingWalls {
                 .orElseGet(() -> added(plan, Length.ofMm(byLines ? whole(plan, mm) : Math.rint(mm))));
     }
 
-    /** The whole step that a length comes near to, else the length. */
+    /** The whole step that a length told by lines comes near to, else the length to a hundredth of a millimetre. */
     private static double whole(Plan plan, double mm) {
         var step = step(plan, LINES_STEP_MM, LINES_STEP_INCH);
         var near = Math.rint(mm / step) * step;
-        return Math.abs(near - mm) <= WHOLE_STEP_MM ? near : mm;
+        return Math.abs(near - mm) <= WHOLE_STEP_MM ? near : Math.rint(mm / FINEST_MM) * FINEST_MM;
     }
 
     private static double step(Plan plan, double mm, double inch) {
@@ -249,9 +251,10 @@ public final class TakingWalls {
 
     /** A picture tells no width to the millimetre; lines do. */
     private static double stepped(Plan plan, ReadOpening read) {
-        var step = read.precision() == Precision.LINES
-                ? step(plan, LINES_STEP_MM, LINES_STEP_INCH)
-                : step(plan, WIDTH_STEP_MM, WIDTH_STEP_INCH);
+        if (read.precision() == Precision.LINES) {
+            return whole(plan, read.widthMm());
+        }
+        var step = step(plan, WIDTH_STEP_MM, WIDTH_STEP_INCH);
         return Math.rint(read.widthMm() / step) * step;
     }
 }

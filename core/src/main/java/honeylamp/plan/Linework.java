@@ -14,7 +14,8 @@ import java.util.regex.Pattern;
 public record Linework(String asset, List<Layer> layers) {
     /** Lines of one layer and colour, or areas filled with it. */
     @RecordBuilder
-    public record Layer(String name, String colour, Form form, int count, Use use) implements LineworkLayerBuilder.With {
+    public record Layer(String name, String colour, Form form, int count, Use use)
+            implements LineworkLayerBuilder.With {
         private static final Pattern COLOUR = Pattern.compile("#[0-9a-f]{6}");
 
         /** Refuses a colour that is not written as {@code #rrggbb}. */

@@ -59,6 +59,12 @@ final class GatheredLines {
                 || box.getMinY() > sheet.getHeight()) {
             return;
         }
+        // a line that runs level has a box without an inside, which lies in nothing
+        box.setRect(
+                box.getX() - CHORD_PX,
+                box.getY() - CHORD_PX,
+                box.getWidth() + 2 * CHORD_PX,
+                box.getHeight() + 2 * CHORD_PX);
         var cuts = clip.isPresent() && !clip.get().contains(box);
         if (cuts && !clip.get().intersects(box)) {
             return;
@@ -93,8 +99,7 @@ final class GatheredLines {
                 continue;
             }
             for (var side : sides) {
-                seen(side, edges, clip)
-                        .forEach(s -> out.add(new Path(List.of(s.a(), s.b()), false)));
+                seen(side, edges, clip).forEach(s -> out.add(new Path(List.of(s.a(), s.b()), false)));
             }
         }
         return out;
@@ -103,7 +108,10 @@ final class GatheredLines {
     private static Stream<Segment> seen(Segment side, List<Segment> edges, Area clip) {
         var cuts = Stream.concat(
                         Stream.of(0.0, side.length()),
-                        edges.stream().map(side::crossing).flatMap(Optional::stream).map(side::along))
+                        edges.stream()
+                                .map(side::crossing)
+                                .flatMap(Optional::stream)
+                                .map(side::along))
                 .sorted()
                 .toList();
         return IntStream.range(1, cuts.size())

@@ -64,15 +64,19 @@ public final class LinesFile {
 
     /** The lines of a drawing that are to be read; empty for a picture of pixels. */
     public static Optional<DrawnLines> toRead(Underlay underlay, Map<String, byte[]> assets) {
-        return underlay.linework().flatMap(linework -> Optional.ofNullable(assets.get(linework.asset()))
-                .flatMap(bytes -> {
-                    try {
-                        return Optional.of(read(bytes).read(linework));
-                    } catch (IOException e) {
-                        LOG.warn("The lines of {} are left out", underlay.picture().name(), e);
-                        return Optional.empty();
-                    }
-                }));
+        return underlay.linework()
+                .flatMap(linework -> Optional.ofNullable(assets.get(linework.asset()))
+                        .flatMap(bytes -> {
+                            try {
+                                return Optional.of(read(bytes).read(linework));
+                            } catch (IOException e) {
+                                LOG.warn(
+                                        "The lines of {} are left out",
+                                        underlay.picture().name(),
+                                        e);
+                                return Optional.empty();
+                            }
+                        }));
     }
 
     static byte[] bytes(DrawnLines lines) {
@@ -125,7 +129,11 @@ public final class LinesFile {
                 if (number < 0 || number >= layers.size()) {
                     throw new IOException("a line lies on a layer that there is not");
                 }
-                all.add(new Drawn(number, one.path("width").asDouble(), one.path("evenOdd").asBoolean(), paths(one)));
+                all.add(new Drawn(
+                        number,
+                        one.path("width").asDouble(),
+                        one.path("evenOdd").asBoolean(),
+                        paths(one)));
             }
             return new DrawnLines(layers, all);
         } catch (JacksonException | IllegalArgumentException e) {

@@ -87,8 +87,8 @@ final class PdfLines extends PDFGraphicsStreamEngine {
         }
         var colour = filled ? state.getNonStrokingColor() : state.getStrokingColor();
         var isBroken = !filled && state.getLineDashPattern().getDashArray().length > 0;
-        var scale = Math.sqrt(Math.abs(toPixels.getDeterminant() * state.getCurrentTransformationMatrix()
-                .createAffineTransform().getDeterminant()));
+        var scale = Math.sqrt(Math.abs(toPixels.getDeterminant()
+                * state.getCurrentTransformationMatrix().createAffineTransform().getDeterminant()));
         gathered.add(
                 layers.isEmpty() ? "" : layers.peek(),
                 rgb(colour),

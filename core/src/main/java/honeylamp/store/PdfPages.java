@@ -37,11 +37,7 @@ public final class PdfPages {
      * @param lines what it is drawn with; empty for a scan
      */
     public record Page(
-            byte[] png,
-            String sha256,
-            TracedPicture picture,
-            double paperMmPerPixel,
-            Optional<LinesFile.Kept> lines) {}
+            byte[] png, String sha256, TracedPicture picture, double paperMmPerPixel, Optional<LinesFile.Kept> lines) {}
 
     /**
      * How large a page is and what scale is written on it.

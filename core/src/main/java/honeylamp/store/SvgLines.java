@@ -46,8 +46,7 @@ final class SvgLines {
         }
     }
 
-    private static void gather(
-            GatheredLines gathered, String layer, SVGDocument document, Dimension size)
+    private static void gather(GatheredLines gathered, String layer, SVGDocument document, Dimension size)
             throws RefusedException {
         var shapes = new SvgShapes(DrawnLines.MOST_POINTS);
         document.renderWithPlatform(NullPlatformSupport.INSTANCE, shapes, new ViewBox(size.width, size.height));
@@ -70,7 +69,8 @@ final class SvgLines {
         var in = root;
         while (true) {
             var groups = groups(in);
-            if (groups.size() != 1 || !named(in).isEmpty() && named(groups.getFirst()).isEmpty()) {
+            if (groups.size() != 1
+                    || !named(in).isEmpty() && named(groups.getFirst()).isEmpty()) {
                 return in;
             }
             in = groups.getFirst();
@@ -104,7 +104,9 @@ final class SvgLines {
         for (DomElement at = kept; at != root; ) {
             var parent = Objects.requireNonNull(at.parent());
             for (var child : parent.children()) {
-                if (child != at && !child.tagName().equals("defs") && !child.tagName().equals("style")) {
+                if (child != at
+                        && !child.tagName().equals("defs")
+                        && !child.tagName().equals("style")) {
                     hide(child);
                 }
             }

@@ -51,8 +51,7 @@ final class SvgPicture {
     static Dimension sizePx(SVGDocument document) {
         var size = document.size();
         var scale = LONG_SIDE_PX / Math.max(size.width, size.height);
-        return new Dimension(
-                Math.max(1, Math.round(size.width * scale)), Math.max(1, Math.round(size.height * scale)));
+        return new Dimension(Math.max(1, Math.round(size.width * scale)), Math.max(1, Math.round(size.height * scale)));
     }
 
     /** Pictures within the drawing are held to a size before anything unpacks them. */

@@ -140,8 +140,10 @@ final class OnLines {
         var all = new HashMap<Integer, List<Double>>();
         for (var i = 0; i < faces.size(); i++) {
             var kind = proposal.walls().get(i).thickness();
-            faces.get(i).thickness().ifPresent(t -> all.computeIfAbsent(kind, _ -> new ArrayList<>())
-                    .add(t));
+            faces.get(i)
+                    .thickness()
+                    .ifPresent(t ->
+                            all.computeIfAbsent(kind, _ -> new ArrayList<>()).add(t));
         }
         var out = new HashMap<Integer, Double>();
         all.forEach((kind, own) -> {
@@ -233,8 +235,7 @@ final class OnLines {
         var b = endsOn(wall.line().b(), wall, all)
                 ? readB
                 : stops.nearest(readB, reach).orElse(readB);
-        var openings =
-                wall.openings().stream().map(o -> onto(o, line, stops)).toList();
+        var openings = wall.openings().stream().map(o -> onto(o, line, stops)).toList();
         return new ProposedWall(
                 new Segment(line.at(a), line.at(b)),
                 line.at((a + b) / 2).plus(band.along.left().times(band.half)),

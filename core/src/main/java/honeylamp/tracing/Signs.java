@@ -16,6 +16,11 @@ final class Signs {
     private static final double EMPTY_ROW = 0.55;
     private static final int MOST_ROWS = 6;
 
+    /** A leaf is hinged at its jamb, as well as that was read, or at the lining before it. */
+    private static final int JAMB_PX = 2;
+
+    private static final double LINING_SHARE = 0.05;
+
     private Signs() {}
 
     /**
@@ -48,18 +53,19 @@ final class Signs {
 
     private static Arc arc(Direction d, WallLine line, double jamb, boolean first, double width, double pen) {
         var best = new Arc(first, true, 0);
-        for (var off = -2; off <= 2; off++) {
-            var along = jamb + off;
+        var inward = first ? 1 : -1;
+        for (var off = -JAMB_PX; off <= Math.max(JAMB_PX, LINING_SHARE * width); off += off < JAMB_PX ? 1 : 2) {
+            var along = jamb + inward * off;
             var middle = line.at(along);
             for (var pivot = -1; pivot <= 1; pivot++) {
                 for (var side = -1; side <= 1; side += 2) {
                     var across = middle + pivot * line.thickness() / 2;
                     for (var r = 0.9 * width; r <= 1.08 * width + 0.5; r++) {
-                        var drawn = share(d.lines(), across, along, side, first ? 1 : -1, r);
+                        var drawn = share(d.lines(), across, along, side, inward, r);
                         if (drawn <= best.share || drawn < SURE_ARC) {
                             continue;
                         }
-                        var inside = share(d.lines(), across, along, side, first ? 1 : -1, r - 2.5 - 1.5 * pen);
+                        var inside = share(d.lines(), across, along, side, inward, r - 2.5 - 1.5 * pen);
                         if (drawn - 0.5 * inside > best.share) {
                             best = new Arc(first, side > 0, drawn - 0.5 * inside);
                         }

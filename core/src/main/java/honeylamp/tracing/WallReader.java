@@ -59,7 +59,8 @@ public final class WallReader {
     private static Optional<Proposal> read(DrawnLines lines, Underlay underlay, Watch watch) {
         return read(lines, underlay.shownPx(), watch)
                 .flatMap(whole -> closeUp(whole, underlay.shownPx())
-                        .map(box -> read(lines, box, watch).map(close -> close.walls().isEmpty() ? whole : close))
+                        .map(box -> read(lines, box, watch)
+                                .map(close -> close.walls().isEmpty() ? whole : close))
                         .orElse(Optional.of(whole)))
                 .map(found -> OnLines.of(found, lines.sides().toList()));
     }

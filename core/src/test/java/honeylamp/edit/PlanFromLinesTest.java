@@ -6,19 +6,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
-import honeylamp.derive.storeys.LaidPlan;
-import honeylamp.illustrate.paper.Lamp;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.traced.ReadWalls;
 import honeylamp.geometry.Point;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.output.Export;
 import honeylamp.output.Progress;
-import honeylamp.plan.ElementId.UnderlayId;
-import honeylamp.plan.Linework;
-import honeylamp.plan.Linework.Form;
-import honeylamp.plan.Linework.Use;
-import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
@@ -26,10 +21,8 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Underlay.Picture;
 import honeylamp.plan.Wall.BodySide;
-import honeylamp.sheet.ComposedPage;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.store.LinesFile;
-import honeylamp.store.PdfPages;
 import honeylamp.store.PictureImport;
 import honeylamp.store.PictureImport.Notes;
 import honeylamp.tracing.WallReader;
@@ -37,32 +30,23 @@ import honeylamp.tracing.Watch;
 import honeylamp.underlay.TracedPicture;
 import honeylamp.units.UnitSystem;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** A plan that was exported as lines comes back as the plan it was, to a fraction of a millimetre. */
-@TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class PlanFromLinesTest {
     private static final double A3_MM = 420;
-    private static final int SCALE = 50;
 
     @TempDir
-    private static Path folder;
+    private Path folder;
 
-    private Plan house;
-    private PdfPages.Page page;
-    private PictureImport.Result.Good svg;
-
-    /** Of sizes that no pixel of a page at 1:100 falls on. */
-    private static Plan house() {
+    /** Of sizes that no pixel of a page falls on. */
+    private static Plan house(int scale) {
         var walls = TestPlans.start()
                 .chain(BodySide.LEFT, OUTER, true, 0, 0, 9137, 0, 9137, 6411, 0, 6411)
                 .wall(3873, 0, 3873, 6411, BodySide.CENTRE, PARTITION)
@@ -72,46 +56,37 @@ class PlanFromLinesTest {
         var second = TestPlans.opening(door, 5, OpeningKind.DOOR, 1206, 762, Hand.SECOND, Swing.RIGHT);
         var front = TestPlans.opening(second, 3, OpeningKind.OUTER_DOOR, 1533, 1011, Hand.FIRST, Swing.LEFT);
         var window = TestPlans.opening(front, 0, OpeningKind.CASEMENT_WINDOW, 5219, 1643, Hand.FIRST, Swing.LEFT);
-        return TestPlans.opening(window, 2, OpeningKind.CASEMENT_WINDOW, 1114, 1327, Hand.FIRST, Swing.LEFT);
+        var plan = TestPlans.opening(window, 2, OpeningKind.CASEMENT_WINDOW, 1114, 1327, Hand.FIRST, Swing.LEFT);
+        var view = plan.presentation().views().getFirst().id();
+        return plan.withPresentation(plan.presentation().changing(List.of(view), v -> v.withScale(Optional.of(scale))));
     }
 
-    private ComposedPage composed() {
-        return SheetComposer.compose(
-                LaidPlan.of(house).page(house.presentation().pages().getFirst().id()), Lamp.LIT, 0.5);
+    private PictureImport.Result exported(Plan plan, Export.Format format) throws IOException, Progress.Cancelled {
+        var file = folder.resolve("house." + format.ending());
+        var page = LaidPlan.of(plan).page(plan.presentation().pages().getFirst().id());
+        Export.write(SheetComposer.compose(page, Lamp.LIT, 0.5), format, Export.Picture.USUAL, file, Progress.NONE);
+        return PictureImport.read(file, Notes.LEFT_OUT, Progress.NONE);
     }
 
-    @BeforeAll
-    void exported() throws IOException, Progress.Cancelled {
-        var plan = house();
-        house = plan.withPresentation(
-                plan.presentation().changing(List.of(plan.presentation().views().getFirst().id()), v -> v.withScale(Optional.of(SCALE))));
-        var pdf = folder.resolve("house.pdf");
-        Export.write(composed(), Export.Format.PDF, Export.Picture.USUAL, pdf, Progress.NONE);
-        var pages = (PictureImport.Result.Pages) PictureImport.read(pdf, Notes.LEFT_OUT, Progress.NONE);
-        page = pages.pages().page(0, Progress.NONE);
-        pages.pages().close();
-        var file = folder.resolve("house.svg");
-        Export.write(composed(), Export.Format.SVG, Export.Picture.USUAL, file, Progress.NONE);
-        svg = (PictureImport.Result.Good) PictureImport.read(file, Notes.LEFT_OUT, Progress.NONE);
-    }
-
-    /** What is read of a drawing whose chosen layers are those that pass. */
-    private static Plan taken(
-            UnitSystem units, TracedPicture pixels, LinesFile.Kept lines, double mmPerPixel, Linework linework) {
+    private static Plan taken(UnitSystem units, TracedPicture pixels, LinesFile.Kept lines, double mmPerPixel) {
         var plan = NewPlan.in(units);
         var storey = TestPlans.storey(plan);
         var picture = new Picture(
-                "0".repeat(64), "house", pixels.pyramid().width(), pixels.pyramid().height());
+                "0".repeat(64),
+                "house",
+                pixels.pyramid().width(),
+                pixels.pyramid().height());
         var laid = UnderlayEdits.add(plan, storey, picture, new Point(1234.5, -77), mmPerPixel);
-        var underlay = laid.plan().storey(storey).elements().find(Underlay.class, laid.id()).orElseThrow();
-        var found = WallReader.read(pixels, Optional.of(lines.lines().read(linework)), underlay, Watch.NONE).orElseThrow();
-        return TakingWalls.take(laid.plan(), storey, ReadWalls.of(found, underlay).walls())
+        var underlay = laid.plan()
+                .storey(storey)
+                .elements()
+                .find(Underlay.class, laid.id())
+                .orElseThrow();
+        var found = WallReader.read(pixels, Optional.of(lines.lines().read(lines.linework())), underlay, Watch.NONE)
+                .orElseThrow();
+        return TakingWalls.take(
+                        laid.plan(), storey, ReadWalls.of(found, underlay).walls())
                 .plan();
-    }
-
-    private Plan fromPage(UnitSystem units, Linework linework) {
-        return taken(
-                units, page.picture(), page.lines().orElseThrow(), page.paperMmPerPixel() * SCALE, linework);
     }
 
     private static double[] areas(Plan plan) {
@@ -129,28 +104,41 @@ class PlanFromLinesTest {
                 .toArray();
     }
 
-    private void isTheHouse(Plan plan) {
-        var real = areas(house);
+    private static void isTheHouse(Plan plan, double widthWithinMm) {
+        var real = areas(house(100));
         var read = areas(plan);
         assertThat(read).hasSameSizeAs(real);
         for (var i = 0; i < real.length; i++) {
             // of a room of 3 by 3 m a tenth of a millimetre each way is 600 mm²
             assertThat(read[i]).isCloseTo(real[i], within(800.0));
         }
-        assertThat(widths(plan, false)).containsExactly(widths(house, false));
-        assertThat(widths(plan, true)).containsExactly(widths(house, true));
+        assertThat(widths(plan, false)).containsExactly(new double[] {762, 837, 1011}, within(widthWithinMm));
+        assertThat(widths(plan, true)).containsExactly(new double[] {1327, 1643}, within(widthWithinMm));
+        var storey = plan.storeys().getFirst();
+        var thicknesses = storey.walls().stream()
+                .mapToDouble(w -> plan.wallType(w.type()).thickness().mm())
+                .distinct()
+                .sorted()
+                .toArray();
+        assertThat(thicknesses).containsExactly(new double[] {100, 300}, within(widthWithinMm));
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {50, 100})
+    void aPageComesBackAsItWas(int scale) throws Exception {
+        var pages = (PictureImport.Result.Pages) exported(house(scale), Export.Format.PDF);
+        var page = pages.pages().page(0, Progress.NONE);
+        pages.pages().close();
+        var lines = page.lines().orElseThrow();
+        isTheHouse(taken(UnitSystem.MM, page.picture(), lines, page.paperMmPerPixel() * scale), 1e-6);
+        // in feet and inches the same lengths, to a sixteenth of an inch only where they are that
+        isTheHouse(taken(UnitSystem.FEET_INCHES, page.picture(), lines, page.paperMmPerPixel() * scale), 0.1);
     }
 
     @Test
-    void aPageComesBackToAFractionOfAMillimetre() {
-        var plan = fromPage(UnitSystem.MM, page.lines().orElseThrow().linework());
-        isTheHouse(plan);
-    }
-
-    @Test
-    void anSvgDrawingDoesToo() {
-        var lines = svg.lines().orElseThrow();
-        var mmPerPixel = A3_MM / svg.picture().pyramid().width() * SCALE;
-        isTheHouse(taken(UnitSystem.MM, svg.picture(), lines, mmPerPixel, lines.linework()));
+    void anSvgDrawingDoesToo() throws Exception {
+        var svg = (PictureImport.Result.Good) exported(house(100), Export.Format.SVG);
+        var mmPerPixel = A3_MM / svg.picture().pyramid().width() * 100;
+        isTheHouse(taken(UnitSystem.MM, svg.picture(), svg.lines().orElseThrow(), mmPerPixel), 1e-6);
     }
 }

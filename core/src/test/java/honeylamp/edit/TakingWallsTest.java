@@ -13,12 +13,12 @@ import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
+import honeylamp.tracing.Proposal.Precision;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import honeylamp.tracing.Proposal.Precision;
 
 /** Four walls around 6 by 4 m, read from a picture, become walls of the plan. */
 class TakingWallsTest {
@@ -34,13 +34,15 @@ class TakingWallsTest {
                     thickness,
                     true,
                     i == 0 ? List.of(openings) : List.of(),
-                    0.9, Precision.PIXELS));
+                    0.9,
+                    Precision.PIXELS));
         }
         return out;
     }
 
     private static ReadOpening opening(OpeningKind kind, double from, double to) {
-        return new ReadOpening(kind, new Point(from, 0), new Point(to, 0), Hand.SECOND, Swing.LEFT, 0.9, Precision.PIXELS);
+        return new ReadOpening(
+                kind, new Point(from, 0), new Point(to, 0), Hand.SECOND, Swing.LEFT, 0.9, Precision.PIXELS);
     }
 
     private static Plan taken(UnitSystem units, List<ReadWall> walls) {

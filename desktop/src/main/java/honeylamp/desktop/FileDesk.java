@@ -10,6 +10,7 @@ import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.PlanEdits;
 import honeylamp.pack.Office;
 import honeylamp.plan.Plan;
+import honeylamp.store.ModelFile;
 import honeylamp.store.Origin;
 import honeylamp.store.PlanDocument;
 import honeylamp.store.PlanFile;
@@ -211,6 +212,19 @@ final class FileDesk {
                         e -> model.complainOfFile("The work was not saved to " + file + ": " + Errands.reason(e)
                                 + ". Choose another place."),
                         () -> {}));
+    }
+
+    void model(Path file, Runnable then) {
+        leaving(() -> errands.run("Reading the model", _ -> ModelFile.read(file), result -> {
+            switch (result) {
+                case ModelFile.Result.Refused(var problem) -> model.complainOfFile(problem.sentence());
+                case ModelFile.Result.Good(var made) -> {
+                    model.open(Origin.of(asTheOffice(made.plan())));
+                    then.run();
+                    model.say(made.said());
+                }
+            }
+        }));
     }
 
     void survey(Path file, Runnable then) {

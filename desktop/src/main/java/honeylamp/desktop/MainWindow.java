@@ -335,7 +335,7 @@ public final class MainWindow {
         plan.close();
     }
 
-    /** A file was dropped on the plan: plans and surveys are opened, anything else is brought in to trace. */
+    /** A file was dropped on the plan: plans, surveys and building models are opened, anything else is brought in to trace. */
     public void dropped(Path file) {
         desk.dropped(file);
     }

@@ -33,6 +33,11 @@ record StartChoice(MainWindow window) implements StartPane.Choice {
     }
 
     @Override
+    public void bringInModel() {
+        window.actions().bringInModel();
+    }
+
+    @Override
     public void bringInSurvey() {
         window.actions().bringInSurvey();
     }

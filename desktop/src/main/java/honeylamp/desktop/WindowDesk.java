@@ -15,6 +15,7 @@ import honeylamp.guide.Place;
 import honeylamp.pack.Brand;
 import honeylamp.pack.Recipe;
 import honeylamp.plan.Underlay.Sight;
+import honeylamp.store.ModelFile;
 import honeylamp.store.PlanFile;
 import honeylamp.store.SurveyFile;
 import honeylamp.units.Length;
@@ -35,16 +36,22 @@ final class WindowDesk implements WindowActions {
         this.window = window;
     }
 
-    /** A file was dropped on the plan: plans and surveys are opened, anything else is brought in to trace. */
+    /** A file was dropped on the plan: plans, surveys and building models are opened, anything else is brought in to trace. */
     public void dropped(Path file) {
         if (file.toString().endsWith(PlanFile.ENDING)) {
             window.files.open(file, this::showSheet);
-        } else if (SurveyFile.ENDINGS.stream()
-                .anyMatch(e -> file.toString().toLowerCase(Locale.ROOT).endsWith("." + e))) {
+        } else if (ends(file, SurveyFile.ENDINGS)) {
             window.files.survey(file, this::showStorey);
+        } else if (ends(file, ModelFile.ENDINGS)) {
+            window.files.model(file, this::showStorey);
         } else {
             window.bringing.file(file);
         }
+    }
+
+    private static boolean ends(Path file, List<String> endings) {
+        var name = file.toString().toLowerCase(Locale.ROOT);
+        return endings.stream().anyMatch(e -> name.endsWith("." + e));
     }
 
     @Override
@@ -128,6 +135,11 @@ final class WindowDesk implements WindowActions {
     @Override
     public void layLogo() {
         window.dialogs.openPicture().ifPresent(window.bringing::asLogo);
+    }
+
+    @Override
+    public void bringInModel() {
+        window.dialogs.openModel().ifPresent(file -> window.files.model(file, this::showStorey));
     }
 
     @Override

@@ -16,6 +16,7 @@ final class Answers implements FileDialogs {
     Optional<Path> picture = Optional.empty();
     Optional<Path> sheet = Optional.empty();
     Optional<Path> survey = Optional.empty();
+    Optional<Path> model = Optional.empty();
     Unsaved unsaved = Unsaved.STAY;
     Changed changed = Changed.STAY;
     int asked;
@@ -47,6 +48,11 @@ final class Answers implements FileDialogs {
     @Override
     public Optional<Path> openPicture() {
         return picture;
+    }
+
+    @Override
+    public Optional<Path> openModel() {
+        return model;
     }
 
     @Override

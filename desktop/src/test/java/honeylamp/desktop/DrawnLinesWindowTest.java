@@ -156,7 +156,8 @@ class DrawnLinesWindowTest {
                 .isCloseTo(2924.5 * 5431.0, within(2000.0));
         var opening = storey(w).openings().getFirst();
         assertThat(opening.width().mm()).isEqualTo(913);
-        assertThat(w.model().now().plan().wallTypes().getLast().thickness().mm()).isEqualTo(117.5);
+        assertThat(w.model().now().plan().wallTypes().getLast().thickness().mm())
+                .isEqualTo(117.5);
     }
 
     @Test

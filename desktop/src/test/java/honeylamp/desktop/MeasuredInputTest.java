@@ -4,10 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.demo.place.BoatShed;
+import honeylamp.demo.place.QuillbackLane;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.meter.MeterLink;
 import honeylamp.desktop.meter.MeterLink.Link;
 import honeylamp.plan.Storey;
+import honeylamp.store.ModelFormat;
 import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.net.Socket;
@@ -100,6 +102,26 @@ class MeasuredInputTest {
             w.press("stage-underlay");
             w.press("bring-in-survey");
             assertThat(w.message()).contains("broken.csv, line 2");
+            assertThat(w.plan()).isEqualTo(made);
+        }
+    }
+
+    @Test
+    void aBuildingModelComesInAsAPlanAndABrokenOneIsRefused() throws Exception {
+        try (var w = WindowDriver.empty()) {
+            var file = folder.resolve("tea-room.ifc");
+            ModelFormat.of(file).orElseThrow().write(QuillbackLane.plan(), file);
+            w.answers.model = Optional.of(file);
+            w.press("bring-in-model");
+            w.until(() -> w.plan().storeys().size() == 2);
+            assertThat(w.message()).startsWith("Brought in: 2 storeys, 21 walls, 25 openings, 10 rooms named.");
+            assertThat(StoreyGeometry.of(w.plan(), storey(w)).rooms()).hasSize(5);
+            var made = w.plan();
+            w.answers.model = Optional.of(Files.writeString(folder.resolve("broken.ifc"), "ISO-10303-21;DATA;#1=A(;"));
+            w.answers.unsaved = honeylamp.desktop.files.FileDialogs.Unsaved.DROP;
+            w.press("stage-underlay");
+            w.press("bring-in-model");
+            assertThat(w.message()).contains("broken.ifc").contains("line 1");
             assertThat(w.plan()).isEqualTo(made);
         }
     }

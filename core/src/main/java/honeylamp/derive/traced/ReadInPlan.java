@@ -61,7 +61,7 @@ final class ReadInPlan {
                     wall.sure(),
                     wall.precision()));
         }
-        return new ReadWalls(out).tied().withOuter();
+        return new ReadWalls(out).settled();
     }
 
     static double turnDeg(Proposal proposal, Underlay underlay) {
@@ -101,9 +101,7 @@ final class ReadInPlan {
                 ? new Segment(
                         new Point(m.x(), line.a().y()),
                         new Point(m.x(), line.b().y()))
-                : new Segment(
-                        new Point(line.a().x(), m.y()),
-                        new Point(line.b().x(), m.y()));
+                : new Segment(new Point(line.a().x(), m.y()), new Point(line.b().x(), m.y()));
     }
 
     private static double thicknessMm(ProposedWall wall, Underlay underlay) {

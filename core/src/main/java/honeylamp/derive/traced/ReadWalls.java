@@ -126,8 +126,13 @@ public record ReadWalls(List<ReadWall> walls) {
         return ReadInPlan.turnDeg(proposal, underlay);
     }
 
+    /** With every end on the line of the wall it is said to lie on; walls with rooms on one side only are told as outer. */
+    public ReadWalls settled() {
+        return tied().withOuter();
+    }
+
     /** Tells the walls that have rooms on one side only, and those as thick where the rooms do not close. */
-    ReadWalls withOuter() {
+    private ReadWalls withOuter() {
         var faces = Regions.arranged(walls.stream().map(ReadWall::line).toList(), SNAP_MM);
         var sides = walls.stream().map(w -> sides(w, faces)).toList();
         var thinnest = IntStream.range(0, walls.size())

@@ -17,12 +17,12 @@ import honeylamp.plan.Underlay;
 import honeylamp.plan.Underlay.Picture;
 import honeylamp.tracing.Proposal;
 import honeylamp.tracing.Proposal.Kind;
+import honeylamp.tracing.Proposal.Precision;
 import honeylamp.tracing.Proposal.ProposedOpening;
 import honeylamp.tracing.Proposal.ProposedWall;
 import honeylamp.tracing.Proposal.Run;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import honeylamp.tracing.Proposal.Precision;
 
 /** What is read from a picture of 10 mm a pixel, whose y points down, in plan mm whose y points up. */
 class ReadWallsTest {
@@ -45,18 +45,31 @@ class ReadWallsTest {
 
     private static ProposedOpening door() {
         return new ProposedOpening(
-                Kind.DOOR, new Point(500, 300), new Point(500, 380), new Point(500, 300), new Point(580, 340), 0.9, Precision.PIXELS);
+                Kind.DOOR,
+                new Point(500, 300),
+                new Point(500, 380),
+                new Point(500, 300),
+                new Point(580, 340),
+                0.9,
+                Precision.PIXELS);
     }
 
     private static ProposedOpening window() {
         return new ProposedOpening(
-                Kind.WINDOW, new Point(700, 600), new Point(860, 600), new Point(700, 600), new Point(780, 600), 0.95, Precision.PIXELS);
+                Kind.WINDOW,
+                new Point(700, 600),
+                new Point(860, 600),
+                new Point(700, 600),
+                new Point(780, 600),
+                0.95,
+                Precision.PIXELS);
     }
 
     private static ProposedWall wall(
             double x0, double y0, double x1, double y1, double thick, Run run, int which, ProposedOpening... openings) {
         var line = new Segment(new Point(x0, y0), new Point(x1, y1));
-        return new ProposedWall(line, line.shiftedLeft(thick / 2).middle(), run, which, List.of(openings), 0.9, Precision.PIXELS);
+        return new ProposedWall(
+                line, line.shiftedLeft(thick / 2).middle(), run, which, List.of(openings), 0.9, Precision.PIXELS);
     }
 
     private static ReadWalls read() {

@@ -19,12 +19,12 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Underlay.Picture;
+import honeylamp.tracing.Proposal.Precision;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import honeylamp.tracing.Proposal.Precision;
 
 /** A house of 8 by 6 m, and 3 m to its right its upper storey, of which the right 2 m are open to the sky. */
 class StoreysBesideTest {
@@ -49,9 +49,11 @@ class StoreysBesideTest {
                                     a.plus(new Point(1900, 0)),
                                     Hand.FIRST,
                                     Swing.LEFT,
-                                    0.9, Precision.PIXELS))
+                                    0.9,
+                                    Precision.PIXELS))
                             : List.of(),
-                    0.9, Precision.PIXELS));
+                    0.9,
+                    Precision.PIXELS));
         }
         return out;
     }
@@ -79,7 +81,13 @@ class StoreysBesideTest {
 
     private static ReadOpening gap(double y) {
         return new ReadOpening(
-                OpeningKind.PLAIN, new Point(8150, y), new Point(10_850, y), Hand.FIRST, Swing.LEFT, 0.4, Precision.PIXELS);
+                OpeningKind.PLAIN,
+                new Point(8150, y),
+                new Point(10_850, y),
+                Hand.FIRST,
+                Swing.LEFT,
+                0.4,
+                Precision.PIXELS);
     }
 
     private static ReadWall lying(int number, double y, ReadOpening... openings) {
@@ -91,7 +99,8 @@ class StoreysBesideTest {
                 300,
                 true,
                 List.of(openings),
-                0.9, Precision.PIXELS);
+                0.9,
+                Precision.PIXELS);
     }
 
     private static ReadWall upright(int number, double x) {
@@ -103,7 +112,8 @@ class StoreysBesideTest {
                 300,
                 true,
                 List.of(),
-                0.9, Precision.PIXELS);
+                0.9,
+                Precision.PIXELS);
     }
 
     /** Their upper and lower walls lie in line and were each read as one, with a plain gap of 2.7 m. */
@@ -147,7 +157,8 @@ class StoreysBesideTest {
                 300,
                 true,
                 List.of(),
-                0.9, Precision.PIXELS));
+                0.9,
+                Precision.PIXELS));
         assertThat(StoreysBeside.of(new ReadWalls(walls)).areSeveral()).isFalse();
         assertThat(StoreysBeside.of(new ReadWalls(List.of())).areSeveral()).isFalse();
     }

@@ -186,6 +186,12 @@ final class PlanCommands {
                 Place.PLAN,
                 window::bringInRecipes);
         into.add("export-schedules", "Export schedules", "XLSX or CSV", Place.PLAN, window::exportSchedules);
+        into.add(
+                "building-model",
+                "Bring in model",
+                "Walls, openings and rooms of another program (IFC4) become a plan",
+                Place.PLAN,
+                window::bringInModel);
         into.add("survey", "Bring in survey", "Makes a plan of measured readings", Place.PLAN, window::bringInSurvey);
         into.add("find", "Find", "Any command, piece, room or finish", Place.PLAN, window::find, control(KeyCode.K));
         into.add(

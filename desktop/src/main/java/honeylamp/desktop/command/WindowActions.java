@@ -52,6 +52,9 @@ public interface WindowActions {
     /** Brings in what the clipboard holds: a picture, or files. */
     void pastePicture();
 
+    /** Asks for a building model of another program and opens the plan it makes. */
+    void bringInModel();
+
     /** Asks for a measured survey and opens the plan it makes. */
     void bringInSurvey();
 

@@ -16,6 +16,9 @@ public interface FileDialogs {
     /** Where to save a plan. */
     Optional<Path> savePlan(String suggestedName);
 
+    /** A building model of another program. */
+    Optional<Path> openModel();
+
     /** A measured survey. */
     Optional<Path> openSurvey();
 

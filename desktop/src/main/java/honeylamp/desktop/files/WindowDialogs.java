@@ -67,6 +67,12 @@ public final class WindowDialogs implements FileDialogs {
     }
 
     @Override
+    public Optional<Path> openModel() {
+        var chooser = chooser("Bring in a building model", new ExtensionFilter("Building models (IFC4)", "*.ifc"));
+        return path(chooser.showOpenDialog(owner));
+    }
+
+    @Override
     public Optional<Path> openSurvey() {
         var chooser = chooser("Bring in a measured survey", new ExtensionFilter("Surveys", "*.csv", "*.json"));
         return path(chooser.showOpenDialog(owner));

@@ -75,6 +75,9 @@ public final class StartPane extends StackPane {
         /** Asks for a file of measures. */
         void bringInSurvey();
 
+        /** A building model of another program becomes a plan. */
+        void bringInModel();
+
         /** Opens a plan that ships with the program. */
         void openShipped(Shipped plan);
 
@@ -275,11 +278,16 @@ public final class StartPane extends StackPane {
                     close();
                     choice.bringInSurvey();
                 });
+        var model = Widgets.button(
+                "From a model\u2026", "start-model", "Walls and rooms that another program wrote as IFC4", () -> {
+                    close();
+                    choice.bringInModel();
+                });
         var open = Widgets.button("Open a plan\u2026", "start-open", "A plan that was saved", () -> {
             close();
             choice.openOther();
         });
-        var ways = new FlowPane(6, 6, empty, picture, measures, open); // large words need a second line
+        var ways = new FlowPane(6, 6, empty, picture, measures, model, open); // large words need a second line
         ways.getChildren().forEach(n -> ((Button) n).setMinWidth(USE_PREF_SIZE));
         return ways;
     }

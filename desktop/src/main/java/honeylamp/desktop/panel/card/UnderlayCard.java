@@ -82,11 +82,7 @@ record UnderlayCard(WorkspaceModel model, CardFields parts) {
         Tips.on(tick, "Drawn in the colour shown (" + layer.colour() + ")");
         tick.setOnAction(_ -> model.edit(
                 UnderlayEdits.useLayer(
-                        parts.plan(),
-                        parts.at(),
-                        underlay.id(),
-                        number,
-                        tick.isSelected() ? Use.READ : Use.LEFT_OUT),
+                        parts.plan(), parts.at(), underlay.id(), number, tick.isSelected() ? Use.READ : Use.LEFT_OUT),
                 "Lines to read"));
         return tick;
     }

@@ -75,6 +75,11 @@ record UnderlayTray(WorkspaceModel model, WindowActions window) implements Conte
                 "bring-in-survey",
                 "Readings taken on site, as CSV or JSON, become a plan",
                 window::bringInSurvey));
+        out.add(Widgets.button(
+                "Bring in model\u2026",
+                "bring-in-model",
+                "Walls, openings and rooms that another program wrote as IFC4 become a plan to draw on",
+                window::bringInModel));
         out.add(cameraNotes(part.notes()));
         if (underlays.isEmpty()) {
             out.add(
