@@ -107,7 +107,7 @@ public final class ModelPlan {
         plan = taken.plan();
         walls += taken.ids().size();
         bowed += bodies.bowed();
-        taken.ids().forEach((number, wall) -> heights(id, wall, bodies.holes().get(number)));
+        taken.ids().forEach((number, wall) -> heights(id, wall, bodies.holes().getOrDefault(number, List.of())));
         for (var space : storey.spaces()) {
             var room = StoreyGeometry.of(plan, plan.storey(id)).rooms().stream()
                     .filter(r -> r.name().isEmpty() && isMeant(r, space))

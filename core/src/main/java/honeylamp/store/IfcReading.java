@@ -215,8 +215,11 @@ final class IfcReading {
         var corners = bodies.stream().flatMap(b -> ring(b).corners().stream()).toList();
         var low = bodies.stream().mapToDouble(Body::low).min().orElseThrow() * mm - floor;
         var high = bodies.stream().mapToDouble(Body::high).max().orElseThrow() * mm - floor;
-        var filling = Optional.ofNullable(fillings.get(number)).flatMap(things::thing);
-        var operation = filling.map(f -> operation(f, fillings.get(number))).orElse("");
+        var filledBy = Optional.ofNullable(fillings.get(number));
+        var filling = filledBy.flatMap(things::thing);
+        var operation = filledBy
+                .flatMap(n -> things.thing(n).map(door -> operation(door, n)))
+                .orElse("");
         var ring = bodies.size() == 1
                 ? ring(bodies.getFirst())
                 : Box.around(corners).ring();
