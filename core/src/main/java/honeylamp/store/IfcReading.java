@@ -217,8 +217,7 @@ final class IfcReading {
         var high = bodies.stream().mapToDouble(Body::high).max().orElseThrow() * mm - floor;
         var filledBy = Optional.ofNullable(fillings.get(number));
         var filling = filledBy.flatMap(things::thing);
-        var operation = filledBy
-                .flatMap(n -> things.thing(n).map(door -> operation(door, n)))
+        var operation = filledBy.flatMap(n -> things.thing(n).map(door -> operation(door, n)))
                 .orElse("");
         var ring = bodies.size() == 1
                 ? ring(bodies.getFirst())
