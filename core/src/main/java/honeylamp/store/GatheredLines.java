@@ -47,7 +47,7 @@ final class GatheredLines {
     /**
      * Something that is drawn.
      *
-     * @param widthPx the width of the pen; 0 for what is filled
+     * @param widthPx the width of the pen; 0 for hairlines and for what is filled
      * @param clip within which it is seen, in pixels
      */
     void add(String layer, int rgb, Form form, double widthPx, Path2D shape, Optional<Area> clip)

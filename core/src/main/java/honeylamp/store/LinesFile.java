@@ -118,9 +118,13 @@ public final class LinesFile {
             var document = PlanJson.tree(bytes);
             var layers = new ArrayList<Layer>();
             for (var layer : document.path("layers")) {
+                var colour = layer.path("colour").asString();
+                if (!colour.matches("#[0-9a-f]{6}")) {
+                    throw new IOException("a layer kept with it has no colour");
+                }
                 layers.add(new Layer(
                         layer.path("name").asString(),
-                        layer.path("colour").asString(),
+                        colour,
                         Form.valueOf(layer.path("form").asString().toUpperCase(Locale.ROOT))));
             }
             var all = new ArrayList<Drawn>();

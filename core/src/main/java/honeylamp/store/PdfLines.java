@@ -93,7 +93,7 @@ final class PdfLines extends PDFGraphicsStreamEngine {
                 layers.isEmpty() ? "" : layers.peek(),
                 rgb(colour),
                 filled ? Form.FILLS : isBroken ? Form.BROKEN_LINES : Form.LINES,
-                filled ? 0 : Math.max(state.getLineWidth() * scale, Math.ulp(1f)),
+                filled ? 0 : state.getLineWidth() * scale,
                 new Path2D.Double(path, toPixels),
                 Optional.of(state.getCurrentClippingPath().createTransformedArea(toPixels)));
     }

@@ -58,7 +58,7 @@ final class SvgLines {
                     layer,
                     drawn.argb(),
                     drawn.isFilled() ? Form.FILLS : drawn.isBroken() ? Form.BROKEN_LINES : Form.LINES,
-                    drawn.isFilled() ? 0 : Math.max(drawn.widthPx(), Math.ulp(1f)),
+                    drawn.widthPx(),
                     new Path2D.Double(drawn.shape()),
                     drawn.clip());
         }

@@ -40,7 +40,7 @@ public record DrawnLines(List<Layer> layers, List<Drawn> all) {
      * Something drawn at once.
      *
      * @param layer the number of its layer
-     * @param widthPx the width of its pen; 0 for what is filled
+     * @param widthPx the width of its pen; 0 for hairlines and for what is filled
      * @param evenOdd whether what is filled has a hole wherever it lies over itself
      */
     public record Drawn(int layer, double widthPx, boolean evenOdd, List<Path> paths) {

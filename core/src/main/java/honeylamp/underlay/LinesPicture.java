@@ -1,6 +1,7 @@
 package honeylamp.underlay;
 
 import honeylamp.geometry.Affine;
+import honeylamp.plan.Linework.Form;
 import honeylamp.underlay.DrawnLines.Drawn;
 import java.awt.BasicStroke;
 import java.awt.Color;
@@ -34,8 +35,9 @@ public final class LinesPicture {
         var scale = toPicture.lengthScale();
         var body = BODY_SHARE * Math.max(widthPx, heightPx);
         for (var drawn : lines.all()) {
-            g.setColor(Color.decode(lines.layers().get(drawn.layer()).colour()));
-            if (drawn.widthPx() > 0) {
+            var layer = lines.layers().get(drawn.layer());
+            g.setColor(Color.decode(layer.colour()));
+            if (layer.form() != Form.FILLS) { // a hairline has no width, and is a line
                 var width = drawn.widthPx() * scale;
                 var pen = width > body ? width : Math.clamp(width, FINEST_PX, HEAVIEST_PX);
                 g.setStroke(new BasicStroke((float) (pen / scale), BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER));

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.output.Progress;
@@ -12,6 +13,7 @@ import honeylamp.plan.Linework.Use;
 import honeylamp.store.PictureImport.Notes;
 import honeylamp.underlay.DrawnLines;
 import honeylamp.underlay.DrawnLines.Drawn;
+import honeylamp.underlay.LinesPicture;
 import honeylamp.underlay.TracedPicture;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -222,6 +224,29 @@ class LinesOfDrawingsTest {
     }
 
     @Test
+    void aHairlineIsALineAndEnclosesNothing() throws Exception {
+        var page = page(pdf(0, (_, p) -> {
+            p.setLineWidth(0);
+            p.addRect(70, 60, 100, 100);
+            p.stroke();
+        }));
+        var lines = page.lines().orElseThrow().lines();
+        var width = page.picture().pyramid().width();
+        var drawn = LinesPicture.of(
+                LinesFile.read(LinesFile.bytes(lines)),
+                Affine.IDENTITY,
+                width,
+                page.picture().pyramid().height());
+        // the middle of the square: 120 and 110 points of a page that begins at 20 and ends at 230
+        var px = 25.4 / 72 / page.paperMmPerPixel();
+        var level = drawn.pyramid().levels().getFirst();
+        assertThat(level.pixels().get((int) (120 * px) * width + (int) (100 * px)) & 255)
+                .isEqualTo(255);
+        assertThat(level.pixels().get((int) (120 * px) * width + (int) (50 * px)) & 255)
+                .isLessThan(200);
+    }
+
+    @Test
     void linesAreKeptToATenThousandthOfAPixelAndDamagedOnesAreRefused() throws Exception {
         var lines = lines(pdf(0, (_, p) -> {
             p.moveTo(61.23f, 77.7f);
@@ -235,6 +260,7 @@ class LinesOfDrawingsTest {
                 text.substring(0, text.length() / 2),
                 text.replace("\"layer\":0", "\"layer\":77"),
                 text.replaceFirst("\"xy\":\\[[0-9.]+", "\"xy\":[1e300"),
+                text.replace("#000000", "black"),
                 text.replace("\"lines\"", "\"waves\""))) {
             assertThatThrownBy(() -> LinesFile.read(damaged.getBytes(StandardCharsets.UTF_8)))
                     .isInstanceOf(IOException.class);
